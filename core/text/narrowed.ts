@@ -5,8 +5,9 @@ const nothing: Need = { all: [] };
 
 /** One of the choices that a pattern is made of. */
 interface Choice { source: string; need: Need; /** what stands for it where it cannot match: nothing that matches, and its groups, so that the others keep their numbers */ instead: string }
-interface Known { choices: readonly Choice[]; /** by the choices that were left */ narrowed: Map<string, RegExp> }
-const known = new WeakMap<RegExp, Known>();
+interface Known { choices: readonly Choice[]; /** by the choices that were left */ narrowed: Map<string, RegExp>; /** how often it was asked for */ used: number }
+/** By flags and source: a pattern that is written within a function is another one at each call. */
+const known = new Map<string, Map<string, Known>>();
 
 /**
  * A pattern with those of its choices alone that can match at all in a text, told from the letters that each cannot do without. It matches there what the whole pattern matches.
@@ -14,8 +15,17 @@ const known = new WeakMap<RegExp, Known>();
  * @returns undefined where the pattern surely matches nowhere
  */
 export function narrowedTo(text: string, pattern: RegExp): RegExp | undefined {
-  let whole = known.get(pattern);
-  if (whole === undefined) known.set(pattern, (whole = { choices: new Scan(pattern.source, pattern.ignoreCase).each(), narrowed: new Map() }));
+  const { source, flags } = pattern;
+  let alike = known.get(flags);
+  if (alike === undefined) known.set(flags, (alike = new Map()));
+  let whole = alike.get(source);
+  if (whole === undefined) {
+    // Some are put together from what a text says.
+    if (alike.size >= 10_000) alike.clear();
+    alike.set(source, (whole = { choices: new Scan(source, pattern.ignoreCase).each(), narrowed: new Map(), used: 0 }));
+  }
+  // In the many sentences of a long text it pays to compile the whole.
+  if (++whole.used > 120) return pattern;
   const within = pattern.ignoreCase ? inSmallLetters(text) : text;
   const left = whole.choices.map((choice) => isMet(choice.need, within));
   if (!left.includes(true)) return undefined;
@@ -23,9 +33,8 @@ export function narrowedTo(text: string, pattern: RegExp): RegExp | undefined {
   const key = left.map(Number).join('');
   let narrowed = whole.narrowed.get(key);
   if (narrowed === undefined) {
-    const source = whole.choices.filter((choice, i) => left[i] || choice.instead).map((choice) => (isMet(choice.need, within) ? choice.source : choice.instead)).join('|');
     if (whole.narrowed.size >= 200) whole.narrowed.clear();
-    whole.narrowed.set(key, (narrowed = new RegExp(source, pattern.flags)));
+    whole.narrowed.set(key, (narrowed = new RegExp(whole.choices.filter((choice, i) => left[i] || choice.instead).map((choice) => (isMet(choice.need, within) ? choice.source : choice.instead)).join('|'), flags)));
   }
   return narrowed;
 }
