@@ -4,3 +4,9 @@ export const monthNames: readonly [RegExp, string][] = [
   [/(?<!\p{L})(?:avril|abril|aprile|huhtikuuta|kwietnia|dubna|duben|nisan)(?!\p{L})/giu, 'April'], [/(?<!\p{L})(?:mai|mayo|maggio|maj|mei|maio|toukokuuta|maja|května|květen|mayıs)(?!\p{L})/giu, 'May'], [/(?<!\p{L})(?:juni|juin|junio|giugno|junho|kesäkuuta|czerwca|června|červen|haziran)(?!\p{L})/giu, 'June'], [/(?<!\p{L})(?:juli|juillet|julio|luglio|julho|heinäkuuta|lipca|července|červenec|temmuz)(?!\p{L})/giu, 'July'],
   [/(?<!\p{L})(?:août|aout|agosto|augusti|augustus|elokuuta|sierpnia|srpna|srpen|ağustos)(?!\p{L})/giu, 'August'], [/(?<!\p{L})(?:septembre|septiembre|settembre|setembro|syyskuuta|września|září|eylül)(?!\p{L})/giu, 'September'], [/(?<!\p{L})(?:oktober|octobre|octubre|ottobre|outubro|lokakuuta|października|října|říjen|ekim)(?!\p{L})/giu, 'October'], [/(?<!\p{L})(?:novembre|noviembre|novembro|marraskuuta|listopada|listopadu|listopad|kasım)(?!\p{L})/giu, 'November'], [/(?<!\p{L})(?:dezember|décembre|decembre|diciembre|dicembre|desember|dezembro|joulukuuta|grudnia|prosince|prosinec|aralık)(?!\p{L})/giu, 'December'],
 ];
+
+/** Short forms of the same, as they stand between a day and a year. Sources: the languages' own abbreviations (CLDR), from memory. */
+export const shortMonths: readonly (readonly [names: string, english: string, inAnotherLanguage: string])[] = [
+  ['jan|janv|jänner|jän|gen|ene|sty|led', 'January', 'januar'], ['feb|febr|feber|févr|fév|fevr|fev|lut|úno', 'February', 'februar'], ['mar|mrz|mär|mrt|mrs|bře', 'March', 'marts'], ['apr|avr|abr|kwi|dub', 'April', 'avril'], ['mai|maj|mag|may|mei|kvě', 'May', 'mai'], ['jun|giu|cze|čvn', 'June', 'juni'],
+  ['jul|juil|lug|lip|čvc', 'July', 'juli'], ['aug|août|ago|sie|srp', 'August', 'agosto'], ['sep|sept|set|wrz|zář', 'September', 'septembre'], ['okt|oct|ott|out|paź|říj', 'October', 'oktober'], ['nov|lis', 'November', 'novembre'], ['dez|dec|déc|dic|des|gru|pro', 'December', 'décembre'],
+];
