@@ -75,6 +75,8 @@ export function readDates(clause: Clause, now: DateTime, zone: string | null, or
   clause = { ...clause, text: clause.text.replace(/\bmidnight between (?:\w+day,? )?(?:the )?\d{1,2}(?:st|nd|rd|th)? and ((?:\w+day,? )?)(?:the )?(\d{1,2})(?:st|nd|rd|th)?( [A-Z][a-z]+(?: 20\d\d)?)/g, (whole, day: string, n: string, month: string) => `00:00 on ${day}${n}${month}`.padStart(whole.length)) };
   // “5 o'clock” may be either half of the day.
   clause = { ...clause, text: clause.text.replace(/\b[1-7] o['’]clock\b(?! (?:in the|at night|sharp in|[ap]\.?m))/gi, (s) => ' '.repeat(s.length)) };
+  // “… à 23h59 est la limite”: a word, and no zone.
+  if (/\d\sest\s/.test(clause.text)) clause = { ...clause, text: clause.text.replace(/(?<=\d\s)est(?=\s+[a-zà-ž])/g, '   ') };
   // “At 17h00”.
   clause = { ...clause, text: clause.text.replace(/(?<![\w.:])([01]?\d|2[0-3])[hH]([0-5]\d)(?![\w:])/g, '$1:$2') };
   // “21 April 2027 – 14.00 hrs” is no stretch of time.

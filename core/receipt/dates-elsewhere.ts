@@ -19,6 +19,10 @@ const betweenDayAndYear = shortMonths.map(([names, english]) => [new RegExp(`(?<
 export function dateInEnglish(written: string): string {
   let value = zonesByCountry.reduce((v, [said, english]) => v.replace(said, english), betweenDayAndYear.reduce((v, [short, english]) => v.replace(short, english), written.replace(weekdays, '')))
     .replace(/(?<=[\p{L}\d])\s[·•|]\s(?=\d{1,2}[:.]\d{2})/gu, ', ').replace(/(?<=\d{4}[\s,]*)(?:à|a)\s+(?=\d)/gi, '  ').replace(/\b([01]?\d|2[0-3])\s?h\s?([0-5]\d)\b/gi, '$1:$2')
+    // “… à 11h52 est enregistré”: a word, and no zone.
+    .replace(/(?<=\d\s)est(?=\s+[a-zà-ž])/g, ' ')
+    // “11 Uhr 52”, “11 heures 52”.
+    .replace(/\b([01]?\d|2[0-3]) (?:Uhr|heures?|uur) (?:und )?([0-5]\d)\b(?! Sek)/gi, '$1:$2')
     // “18. december 2026”: a month that has its English name in other languages too.
     .replace(/(?<=\b\d{1,2})\.(?=\s+(?:january|february|march|april|may|june|july|august|september|october|november|december) \d{4})/gi, '')
     // “15. 3. 2027”, “15/3 2027”, “15/3-2027”.

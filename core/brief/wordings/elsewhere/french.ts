@@ -48,4 +48,5 @@ export const french: Sayings = [
   [String.raw`seul le dernier (?:est|sera) (?:évalué|noté|corrigé|pris en compte|lu|conservé)`, 'last version counts'],
   [String.raw`refus(?:ée?s?)? (?:au-delà de|après|passé) (\d{1,2}) jours`, 'zero after $1 days'],
   [String.raw`nommage(?: des? fichiers?)? ?:`, 'File name:'],
+  [String.raw`(\d{1,2}) heures ([0-5]\d)(?! ?(?:minutes|pages))`, '$1:$2'],
 ];

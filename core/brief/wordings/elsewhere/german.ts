@@ -56,4 +56,5 @@ export const german: Sayings = [
   [String.raw`ab dem \d{1,2}\. (?:\p{L}+|\d{1,2}\.)(?: ?20\d\d)? finde[tn] [^.;\n]{3,60} statt`, 'seminar news'],
   [String.raw`(?:die )?(?:Frist|Zeit|Uhrzeit)(?:en)? (?:gilt|gelten|verstehen sich|ist|sind) in MEZ`, 'All times CET'],
   [String.raw`Erklärung (?:zur|über die) (?:eigenständigen|selbstständigen|selbständigen) (?:Arbeit|Anfertigung|Leistung) ?: ?(?:bitte )?(?:unterschreiben|unterschrieben|beifügen|beilegen)`, 'add a signed declaration of authorship'],
+  [String.raw`(\d{1,2}) Uhr ([0-5]\d)(?! ?(?:Uhr|Minuten|Seiten))`, '$1:$2 Uhr'],
 ];

@@ -1,7 +1,7 @@
 import type { Sayings } from './sayings.ts';
 
 /** When a box opens and closes, each with its own day, in eight languages. None of these words is English, so that one table serves all. Compiled by hand. */
-interface Words { /** what opens */ box: string; opens: string; closes: string; /** before the day */ on: string; /** “Opening:” */ label: string }
+interface Words { /** what opens */ box: string; opens: string; closes: string; /** before the day */ on: string; /** “Opening:”, where nothing else knows it */ label: string | null }
 
 const languages: readonly Words[] = [
   { box: '(?:der |die |das )?(?:Ordner|Abgabeordner|Abgabe|Upload|Abgabeseite|Fach|Abgabefach|Kasten|Link)', opens: 'öffnet|ist (?:geöffnet|offen|verfügbar)|wird (?:geöffnet|freigeschaltet)|öffnet sich', closes: 'schließt|wird geschlossen', on: '(?: ab(?: dem)?| am)?', label: 'geöffnet|Öffnung(?: der Abgabe)?|Abgabe (?:geöffnet|offen|möglich) ab|Freischaltung' },
@@ -10,8 +10,8 @@ const languages: readonly Words[] = [
   { box: '(?:la |il |lo |l[’\']|le )?(?:cartella|spazio|area|pagina|piattaforma|consegn[ae])', opens: '(?:si )?apr(?:e|irà|ono|iranno)|(?:è|sarà|sono|saranno) (?:apert[aeo]|disponibil[ei]|accessibil[ei])', closes: '(?:si )?chiud(?:e|erà|ono)', on: '(?: (?:a partire )?dal(?:l[’\'])?| il| l[’\'])?', label: 'apertura(?: delle consegne| della cartella)?' },
   { box: '(?:as? |os? )?(?:submissões|submissão|entregas?|pasta|plataforma|área|página|tarefa)', opens: 'abr(?:e|em|irá|irão)|est(?:á|ão|ará|arão) (?:abert[ao]s?|disponíve(?:l|is))|fica(?:rá|m)? (?:abert[ao]s?|disponíve(?:l|is))', closes: 'fecha(?:m|rá)?|encerra(?:m|rá)?', on: '(?: a partir d[eo](?: dia)?| a| em| desde| no dia)?', label: 'abertura(?: das (?:submissões|entregas))?' },
   { box: '(?:de |het )?(?:map|inlevermap|pagina|link|inlevering|inleverbox|inlevermodule)', opens: 'opent|gaat open|(?:is|staat) (?:open|geopend|beschikbaar)|wordt geopend', closes: 'sluit|gaat dicht', on: '(?: vanaf| op)?', label: 'opening(?: van de inlevering)?|inleveren (?:kan )?vanaf' },
-  { box: '(?:mappen|inlämningsmappen|inlämningen|inlämningssidan|sidan|länken|rutan|ytan)', opens: 'öppnar|öppnas|är (?:öppen|tillgänglig)', closes: 'stänger|stängs', on: '(?: från(?: och med)?)?(?: den)?', label: 'öppnar|öppnas' },
-  { box: '(?:mappen|innleveringsmappen|afleveringsmappen|innleveringen|afleveringen|siden|lenken|linket|boksen|der|det)', opens: 'åpner|åpnes|åbner|åbnes|er (?:åpen|åben|tilgjengelig|tilgængelig)', closes: 'stenger|stenges|lukker|lukkes', on: '(?: for (?:innlevering(?:er)?|aflevering(?:er)?))?(?: fra(?: og med)?)?(?: den)?', label: 'åpner|åbner|åpning|åbning' },
+  { box: '(?:mappen|inlämningsmappen|inlämningen|inlämningssidan|sidan|länken|rutan|ytan)', opens: 'öppnar|öppnas|är (?:öppen|tillgänglig)', closes: 'stänger|stängs', on: '(?: från(?: och med)?)?(?: den)?', label: null },
+  { box: '(?:mappen|innleveringsmappen|afleveringsmappen|innleveringen|afleveringen|siden|lenken|linket|boksen|der|det)', opens: 'åpner|åpnes|åbner|åbnes|er (?:åpen|åben|tilgjengelig|tilgængelig)', closes: 'stenger|stenges|lukker|lukkes', on: '(?: for (?:innlevering(?:er)?|aflevering(?:er)?))?(?: fra(?: og med)?)?(?: den)?', label: 'åpning|åbning' },
 ];
 const day = '(?= (?:\\p{L}+,? (?:den |dem |le |el |il )?)?\\d{1,2}(?:[./ -]|er |º |° ))';
 
@@ -20,7 +20,7 @@ const days = (on: string): readonly (readonly [string, string])[] => [[`${on} ((
 
 export const openingsElsewhere: Sayings = languages.flatMap(({ box, opens, closes, on, label }) => [
   ...days(on).flatMap(([said, told]): (readonly [string, string])[] => [
-    [`${box} (?:${opens})${said}`, `submissions open on${told}`], [`${box} (?:${closes})${said}`, `submissions close on${told}`], [`(?<=(?:^|[\\n•*(.;] ?|[-–] ))(?:${label})(?: ?:)?${said}`, `Opens:${told}`],
+    [`${box} (?:${opens})${said}`, `submissions open on${told}`], [`${box} (?:${closes})${said}`, `submissions close on${told}`], ...(label === null ? [] : [[`(?<=(?:^|[\\n•*(.;] ?|[-–] ))(?:${label})(?: ?:)?${said}`, `Opens:${told}`] as const]),
   ]),
   ...days(on).map(([said, told]): readonly [string, string] => [`(?<=submissions open on [^;\\n]{6,50}?)(?:,? (?:und|et|y|e|en|och|og) |, )(?:${closes})${said}`, ` and close on${told}`]),
 ]);

@@ -34,5 +34,5 @@ export const portuguese: Sayings = [
   [String.raw`o (?:ficheiro|arquivo) não (?:pode|deve) ter mais de(?= \d)`, 'max.'],
   [String.raw`tamanho d[ae] (?:letra|fonte) ?:? ?(\d{1,2})(?: (?:pontos|pt))?`, 'font size $1 pt'],
   [String.raw`o número de (?:aluno|estudante|matrícula) deve (?:constar|aparecer|figurar) no nome do (?:ficheiro|arquivo)`, 'File name contains student number'],
-  [String.raw`(?:submetid|entregue|enviad|carregad)[oa]?s? em (?:formato )?PDF(?!\p{L})`, 'uploaded as PDF'],
+  [String.raw`(?:submetid|enviad|carregad)[oa]s? em (?:formato )?PDF(?!\p{L})`, 'uploaded as PDF'],
 ];
