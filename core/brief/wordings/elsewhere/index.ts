@@ -60,10 +60,13 @@ const sayings = { english, german, french, spanish, italian, portuguese, dutch, 
 /** What is handed in, or how often, in another language. */
 const namesHandIn = /\b(?:veces|fois|volte|vezes|keer|gånger|gange|ganger)\b|envío|dernier|abgabe|einreich|ersetz|austausch|ausgetausch|remplac|sustitu|reemplaz|sostitu|vervang|erstatt|utskift|udskift|bytas|byttes|hochgelad|versuche|lämna in|fassung|dépôt|déposé|remise|tentativ|entrega|entregad|intento|versi(?:ó|o)n|consegn|submiss|versã|versie|inlever|poging|inlämn|försök|aflever|forsøg|innlever|levere|forsøk|versjon|fichero|ficheiro|nouveau fichier/i;
 /** “18. Dez. 2026”, “18 juil. 2026”: the short name of a month, between its day and its year, becomes one that is not English: what is said around it is still read in its own language. */
-const shortMonth: Rewrite = [
-  new RegExp(`(?<=(?<![\\d.:/])\\d{1,2}(?:\\.|º)?[ \\u00a0](?:de )?)(?:${shortMonths.map(([names]) => `(${names})`).join('|')})(?:\\.|(?!\\p{L}))(?=[ \\u00a0](?:de )?20\\d\\d(?!\\d))`, 'giu'),
-  (_, names) => shortMonths[names.findIndex((name) => name !== undefined)]![2],
+const shortMonth = (behind: string, which: (found: string) => boolean): Rewrite => [
+  new RegExp(`(?<=(?<![\\d.:/])\\d{1,2}${behind}[ \\u00a0](?:de )?)(?:${shortMonths.map(([names]) => `(${names})`).join('|')})(?:\\.|(?!\\p{L}))(?=[ \\u00a0](?:de )?20\\d\\d(?!\\d))`, 'giu'),
+  (found, names) => (which(found) ? shortMonths[names.findIndex((name) => name !== undefined)]![2] : found),
 ];
+const isEnglish = (found: string): boolean => /^(?:jan|feb|mar|apr|may|jun|jul|aug|sept?|oct|nov|dec)\b/i.test(found);
+/** In another language; in one beside English; and in lines that show none, where a stop behind the day is not English. */
+const shortMonthElsewhere = shortMonth('(?:\\.|º)?', () => true), shortMonthBeside = shortMonth('(?:\\.|º)?', (found) => !isEnglish(found)), shortMonthBehindStop = shortMonth('\\.', () => true);
 let attempts: readonly Rewrite[] | null = null, windows: readonly Rewrite[] | null = null, openings: readonly Rewrite[] | null = null;
 /** So much of a wording tells its language. */
 const beginning = 20_000;
@@ -71,7 +74,7 @@ const beginning = 20_000;
 /** What reads as the same in English as the readers know it, in the languages that a wording may be in. */
 export function elsewhereIn(text: string): readonly Rewrite[] {
   const shown = shows.filter(({ words }) => text.slice(0, beginning).search(words) >= 0);
-  return [...(shown.length === 0 || shown.some(({ tongue }) => tongue !== 'english') ? [shortMonth] : []), ...(namesSize(text) ? sizesElsewhere : []), ...(namesWindow(text) ? (windows ??= windowsElsewhere.map(asRewrite)) : []), ...(namesOpening(text) ? (openings ??= openingsElsewhere.map(asRewrite)) : []), ...(namesHandIn.test(text) ? (attempts ??= attemptsElsewhere.map(asRewrite)) : []), ...shown.flatMap(({ tongue }) => {
+  return [shown.length === 0 ? shortMonthBehindStop : shown.some(({ tongue }) => tongue === 'english') ? shortMonthBeside : shortMonthElsewhere, ...(namesSize(text) ? sizesElsewhere : []), ...(namesWindow(text) ? (windows ??= windowsElsewhere.map(asRewrite)) : []), ...(namesOpening(text) ? (openings ??= openingsElsewhere.map(asRewrite)) : []), ...(namesHandIn.test(text) ? (attempts ??= attemptsElsewhere.map(asRewrite)) : []), ...shown.flatMap(({ tongue }) => {
     const known = made.get(tongue) ?? [...(tongue === 'english' ? [] : [...lengthsIn(tongue).map(asRewrite), ...leftOutIn(tongue)]), ...(tongue === 'english' ? [] : [...questionsIn(tongue), ...fileNamesIn(tongue), ...whoItIsIn(tongue), ...layoutsIn(tongue), ...placesIn(tongue), ...lateAndAgainIn(tongue), ...moreTimeIn(tongue), ...documentsBesideIn(tongue)].map(asRewrite)), ...sayings[tongue].map(asRewrite), ...(tongue === 'english' ? [] : [...commonDemandsIn(tongue).map(asRewrite), ...lastDaysIn(tongue)])];
     made.set(tongue, known);
     return known;
