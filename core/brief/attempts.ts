@@ -17,7 +17,7 @@ export function readAttempts(clauses: Clause[]): AttemptsRead {
   // “Which one do you mark? The second, of course.”
   clauses.forEach((c, i) => {
     const answer = clauses[i + 1];
-    if (!answer || !/\bwhich (?:one|version|upload|file|attempt|copy|submission|of (?:them|these|those|the (?:two|three|uploads|files|versions|submissions)))\b[^?]{0,24}\b(?:counts?|mark(?:ed)?|grad(?:e|ed)|read|assess(?:ed)?|looked? at|used?|valid|stands)\b[^?]{0,12}\?/i.test(c.text)) return;
+    if (!answer || !/\bwhich (?:one|version|upload|file|attempt|copy|submission|of (?:them|these|those|the (?:two|three|uploads|files|versions|submissions)))\b[^?]{0,24}\b(?:counts?(?! (?:more|most|for|towards?|as)\b)|mark(?:ed)?|grad(?:e|ed)|read|assess(?:ed)?|looked? at|used?|valid|stands)\b[^?]{0,12}\?/i.test(c.text)) return;
     for (const m of matchesIn(answer, /^\W*(?:A(?:nswer)?\s*[:.]\s*)?(?:always |only |just |it['’]s |that['’]s |that is |it is )?(?:the )?(?:last|latest|newest|most recent|second|final)\b(?: (?:one|version|upload|file|attempt|copy|submission))?(?! (?:of|marker|reader|week|page)\b)/gi)) out.keeps.push({ value: 'latest', start: m.at, end: m.to });
   });
   // “Can I submit more than once? Yes, up to three times.”

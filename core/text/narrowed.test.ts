@@ -36,6 +36,8 @@ describe('a pattern with the choices alone that can match', () => {
     ['braces that count nothing', /a{b}/g, 'a{b}', true],
     ['nothing at all', /^|x/g, '', true],
     ['a choice without letters', /paper||x/g, 'ab', true],
+    ['a first choice without letters', /|paper/g, 'ab', true],
+    ['a last choice without letters', /paper|/g, 'ab', true],
   ])('%s', (_, pattern, text, matches) => {
     expect(narrowed(text, pattern)).toEqual(found(text, pattern));
     expect(found(text, pattern).length > 0).toBe(matches);

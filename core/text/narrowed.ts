@@ -34,7 +34,7 @@ export function narrowedTo(text: string, pattern: RegExp): RegExp | undefined {
   let narrowed = whole.narrowed.get(key);
   if (narrowed === undefined) {
     if (whole.narrowed.size >= 200) whole.narrowed.clear();
-    whole.narrowed.set(key, (narrowed = new RegExp(whole.choices.filter((choice, i) => left[i] || choice.instead).map((choice) => (isMet(choice.need, within) ? choice.source : choice.instead)).join('|'), flags)));
+    whole.narrowed.set(key, (narrowed = new RegExp(whole.choices.flatMap((choice, i) => (left[i] ? [choice.source] : choice.instead ? [choice.instead] : [])).join('|'), flags)));
   }
   return narrowed;
 }
@@ -80,12 +80,12 @@ class Scan {
   /** The choices of the whole pattern. */
   each(): Choice[] {
     const choices: Choice[] = [];
-    do {
-      const from = this.at === 0 ? 0 : ++this.at;
+    for (let more = true; more; more = this.source[this.at++] === '|') {
+      const from = this.at;
       this.groups = '';
       const need = this.sequence();
       choices.push({ source: this.source.slice(from, this.at), need, instead: this.groups && `[]${this.groups}` });
-    } while (this.source[this.at] === '|');
+    }
     return choices;
   }
 

@@ -23,12 +23,12 @@ export const windowsElsewhere: Sayings = [
   [`${elsewhere}(?:är|hålls) öppen från ${day} (?:till och med|till)${another}`, 'submissions open from $1 to'], [`${elsewhere}er (?:åben|åpen) fra ${day} (?:til og med|til)${another}`, 'submissions open from $1 to'],
   [`${handedIn}(?:i perioden |i tiden |in de periode |im Zeitraum |dans la période |nel periodo |en el periodo |no período )?(?:den |le |el |il )?(?<![:.\\d])(?<!\\d,? )(\\d{1,2})\\.? ?[–-] ?(?=\\d{1,2}\\.?(?: de)? ${month})`, 'between $1 and '],
   // The hour at which the last of them ends.
-  ...([
-    ['(?:la|el) \\p{L}+ (?:se )?cierra(?:n|rá)? (?:el último día a las AT ?h?(?:oras)?|a las AT ?h?(?:oras)? (?:del|el) último día)'], ['(?:(?:la|le) ?|l[’\']) ?\\p{L}+(?: de dépôt)? (?:ferme|fermera|est fermée?|sera fermée?) (?:le dernier jour à AT ?h|à AT ?h(?:eures)? le dernier jour)'],
-    ['am letzten Tag (?:schließt|endet) (?:der|die|das) \\p{L}+ um AT Uhr'], ['(?:der|die|das) \\p{L}+ (?:schließt|endet) (?:am letzten Tag um AT Uhr|um AT Uhr am letzten Tag)'],
-    ['(?:(?:la|il|lo) |l[’\'])\\p{L}+ (?:si )?chiude (?:l[’\']ultimo giorno alle (?:ore )?AT|alle (?:ore )?AT dell[’\']ultimo giorno)'], ['[ao] \\p{L}+ (?:fecha|encerra) (?:no último dia às AT ?h?(?:oras)?|às AT ?h?(?:oras)? do último dia)'],
-    ['(?:de|het) \\p{L}+ sluit (?:op de laatste dag om AT uur|om AT uur op de laatste dag)'], ['\\p{L}+ (?:stänger|stängs) (?:sista dagen (?:kl\\.? ?)?AT|(?:kl\\.? ?)?AT (?:den )?sista dagen)'], ['\\p{L}+ (?:stenger|stenges|lukker) (?:(?:den )?sid?ste? dag(?:en)? (?:kl\\.? ?)?AT|(?:kl\\.? ?)?AT (?:den )?sid?ste? dag(?:en)?)'],
-  ] as const).flatMap(([said]): readonly (readonly [string, string])[] => [[said.replaceAll('AT', '(\\d{1,2}) ?[:.h](\\d{2})'), 'the page closes at $1$3:$2$4 on the last day'], [said.replaceAll('AT', '(\\d{1,2})'), 'the page closes at $1$2:00 on the last day']]),
+  ...[
+    '(?:la|el) \\p{L}+ (?:se )?cierra(?:n|rá)? (?:el último día a las AT ?h?(?:oras)?|a las AT ?h?(?:oras)? (?:del|el) último día)', '(?:(?:la|le) ?|l[’\']) ?\\p{L}+(?: de dépôt)? (?:ferme|fermera|est fermée?|sera fermée?) (?:le dernier jour à AT ?h|à AT ?h(?:eures)? le dernier jour)',
+    'am letzten Tag (?:schließt|endet) (?:der|die|das) \\p{L}+ um AT Uhr', '(?:der|die|das) \\p{L}+ (?:schließt|endet) (?:am letzten Tag um AT Uhr|um AT Uhr am letzten Tag)',
+    '(?:(?:la|il|lo) |l[’\'])\\p{L}+ (?:si )?chiude (?:l[’\']ultimo giorno alle (?:ore )?AT|alle (?:ore )?AT dell[’\']ultimo giorno)', '[ao] \\p{L}+ (?:fecha|encerra) (?:no último dia às AT ?h?(?:oras)?|às AT ?h?(?:oras)? do último dia)',
+    '(?:de|het) \\p{L}+ sluit (?:op de laatste dag om AT uur|om AT uur op de laatste dag)', '\\p{L}+ (?:stänger|stängs) (?:sista dagen (?:kl\\.? ?)?AT|(?:kl\\.? ?)?AT (?:den )?sista dagen)', '\\p{L}+ (?:stenger|stenges|lukker) (?:(?:den )?sid?ste? dag(?:en)? (?:kl\\.? ?)?AT|(?:kl\\.? ?)?AT (?:den )?sid?ste? dag(?:en)?)',
+  ].flatMap((said): readonly (readonly [string, string])[] => [[said.replaceAll('AT', '(\\d{1,2}) ?[:.h](\\d{2})'), 'the page closes at $1$3:$2$4 on the last day'], [said.replaceAll('AT', '(\\d{1,2})'), 'the page closes at $1$2:00 on the last day']]),
   // “Inleveren kan van … tot …”: from when until when one hands in.
   [`(?:dépôts?|remises?|envois?) (?:possibles? )?entre le ${day} et le${another}`, 'submissions open from $1 to'], [`plazo de (?:entrega|presentación) ?: ?(?:del|desde el) ${day} (?:al|hasta el)${another}`, 'submissions open from $1 to'],
   [`(?:potete|puoi|si può|è possibile) (?:consegnare|caricare|inviare)(?: il (?:lavoro|file))? (?:a partire )?dal(?: |l[’'])${day},? (?:ed? )?(?:entro|fino al)(?: il)?${another}`, 'submissions open from $1 to'],
