@@ -105,6 +105,8 @@ export function readDates(clause: Clause, now: DateTime, zone: string | null, or
   clause = { ...clause, text: clause.text.replace(/\bat ((?:1[0-2]|[1-9])(?:[:.]\d{2})?) \((?:that['’]s |that is |i\.e\. )?([ap])\.?m\b\.?[!)]{0,2}/gi, (whole, time: string, half: string) => `at ${time} ${half}m`.padEnd(whole.length)) };
   // “9.00 on the morning of Monday 19th April”.
   clause = { ...clause, text: clause.text.replace(/(\b\d{1,2}(?:[:.]\d{2})?) on the (morning|afternoon|evening) of(?= )/gi, (whole, time: string, part: string) => `${time}${/^m/i.test(part) ? ' am' : ' pm'} on`.padEnd(whole.length)) };
+  // “Until noon (UK time) on 30 June”: the zone is read apart.
+  clause = { ...clause, text: clause.text.replace(/(\b(?:noon|midday|midnight|\d{1,2}(?:[:.]\d\d)?(?: ?[ap]\.?m\.?)?)) \(?(?:[A-Z][\w ]{1,20} time|local time|UTC|GMT|BST|CES?T|[ECMP][SD]T)\)? on(?= \S)/g, (whole, time: string) => `${time} on`.padEnd(whole.length)) };
   // “23:59 on the night of 12 March”; “half past four pm”; “12 March (wk 9) 5pm”, where a remark between the day and its time was blanked; “@ 5p”.
   clause = { ...clause, text: clause.text.replace(/(\b(?:1[3-9]|2[0-3])[:.]\d{2}) (?:on|in) the (?:night|evening|afternoon) of(?= )/gi, (whole, time: string) => `${time} on`.padEnd(whole.length))
     .replace(/\b(half|quarter) (past|to) (one|two|three|four|five|six|seven|eight|nine|ten|eleven|twelve) ?([ap])\.?m\b\.?/gi, (whole, minutes: string, side: string, hour: string, half: string) => { const quarter = /^q/i.test(minutes), past = /past/i.test(side), at = hours.indexOf(hour.toLowerCase()) + 1; return `${past ? at : (at + 10) % 12 + 1}:${quarter ? (past ? '15' : '45') : '30'} ${half}m`.padEnd(whole.length); })

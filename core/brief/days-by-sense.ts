@@ -1,3 +1,4 @@
+import { daysAbroad } from './abroad/days.ts';
 import type { DatedRow, Reading } from './dated-rows.ts';
 import { isOfMaterials } from './materials.ts';
 import { senseOfLabel } from './senses/day-labels.ts';
@@ -43,13 +44,17 @@ export function windowBySense(rows: DatedRow[]): Statement<string>[] {
 }
 
 /** What is left when all readers have sorted the days: several that may each be the deadline, or days that no reader took. */
-export function daysBySense(out: TimesRead, rows: Rows, { clauses }: Reading): void {
+export function daysBySense(out: TimesRead, rows: Rows, reading: Reading): void {
+  const { clauses } = reading;
+  let abroad: ReturnType<typeof daysAbroad> | null = null;
+  const there = (): ReturnType<typeof daysAbroad> => (abroad ??= daysAbroad(reading));
   const dates = rows.map((r) => r.date), clauseOf = (s: { start: number }): Clause | undefined => clauses.find((c) => c.start <= s.start && s.start < c.end);
-  const senseOf = (s: { start: number }): DaySense | null => { const clause = clauseOf(s), date = dates.find((o) => o.start === s.start); return clause && date ? senseOfDay(clause, date, dates) : null; };
+  const senseOf = (s: { start: number }): DaySense | null => { const clause = clauseOf(s), date = dates.find((o) => o.start === s.start); return (clause && date ? senseOfDay(clause, date, dates) : null) ?? (date && there().opens.some((o) => o.start < date.end && date.start < o.end) ? 'opens' : null); };
   if (out.due.length + out.opens.length + out.extension.length + out.lateUntil.length === 0) {
     // Days on which something for the work can be had are none on which it is due.
     const own = rows.filter(({ clause, date }) => !isOfMaterials(clause, clause.text.slice(date.start - clause.start, date.end - clause.start))), [only] = own;
     if (own.length === 1 && settled(only!) && isDueDay(only!.clause, only!.date)) out.due.push(stated(only!));
+    if (out.due.length === 0 && rows.every(settled) && daysOf(there().due.map((d) => d.value)).size === 1) { out.due.push(...there().due); out.opens.push(...there().opens.filter((s) => isInOrder('opens', s.value, there().due[0]!.value))); }
     return;
   }
   if (out.due.some((d) => d.override || isUnsettledDate(d.value))) return;
@@ -59,6 +64,7 @@ export function daysBySense(out: TimesRead, rows: Rows, { clauses }: Reading): v
   const spare = rows.filter((r) => settled(r) && !taken.has(r.date.start) && (r.role === 'unknown' || r.role === 'other')).map((r) => ({ row: r, sense: senseOf(r.date) }));
   const of = (what: DaySense, isAlso: (row: DatedRow) => boolean): Statement<string>[] => [...out.due.filter((d) => sense.get(d) === what), ...spare.flatMap((s) => (s.sense === what && isAlso(s.row) ? [stated(s.row)] : []))].filter((s) => isInOrder(what, s.value, due));
   if (out.opens.length === 0) out.opens.push(...of('opens', () => true));
+  if (out.opens.length === 0) out.opens.push(...there().opens.filter((s) => isInOrder('opens', s.value, due)));
   // “Given your circumstances we can accept it until 5 March”: of no other role, and after the deadline.
   if (out.extension.length === 0) out.extension.push(...of('extension', ({ clause, date }) => senseOfLabel(clause, date) === 'extension' || out.lateUntil.length === 0 && /\b(?:given|because of|in view of|owing to|considering) your\b|\byour (?:new|extended|personal|individual|own) (?:date|deadline|due date)\b/i.test(clause.text)));
   if (out.lateUntil.length === 0) out.lateUntil.push(...of('lateUntil', () => true));

@@ -9,26 +9,31 @@ const count = `(\\d{1,2}(?:[.,]\\d)?|${names.flat().join('|')})`;
 const numberOf = (word: string): number => { const at = names.findIndex((all) => all.includes(word.toLowerCase())); return at > 0 ? at : Number(word.replace(',', '.')); };
 const ordinals = ['primer[oa]?|premier|première|primo|primeiro|eerste|första|første|ersten', 'segundo|deuxième|second[oe]?|tweede|andra|anden|andre|zweiten', 'tercero?|troisième|terzo|terceiro|derde|tredje|dritten', 'cuarto|quatrième|quarto|vierde|fjärde|fjerde|vierten', 'quinto|cinquième|vijfde|femte|fünften', 'sexto|sixième|sesto|zesde|sjätte|sjette|sechsten'];
 
-const isLate = new RegExp(whole("tard[ií][oa]s?|tardiv[eoi]s?|retrasos?|retrasad[oa]s?|atrasad[oa]s?|atrasos?|fuera de plazo|fora de prazo|en retard|retards?|ritardo|ritardi|te laat|verspät[a-zäöü]*|verspätung|för sent|försenade?|för sen|for sent?|forsinke[a-z]*"), 'i'), late = /\blate\b/i, foreignDay = new RegExp(whole('días?|jours?|giorn[oi]|dias?|dagen|dag|dagar|dage|dager|tage?n?'), 'i');
+const isLate = new RegExp(whole("tard[ií][oa]s?|tardiv[eoi]s?|retrasos?|retrasad[oa]s?|retras[aá]is|retrasas?|atrasad[oa]s?|atrasos?|fuera de plazo|fora de prazo|en retard|retards?|ritardo|ritardi|te laat|verspät[a-zäöü]*|verspätung|för sent|försenade?|för sen|for sent?|forsinke[a-z]*"), 'i'), late = /\blate\b/i, foreignDay = new RegExp(whole('días?|jours?|giorn[oi]|dias?|dagen|dag|dagar|dage|dager|tage?n?'), 'i');
 const days = '(?:días?|jours?|giorn[oi]|dias?|dagen|dag|dagar|dage|dager|tage?n?|days?)', each = `(?:por|al|par|per|pro|a|pr\\.?|om|de|cada|chaque|ogni|elke|iedere|jeden|jeder|varje|hver|per ogni|por cada|für jeden|voor elke|för varje|for hver) ?(?:cada |ogni |chaque |elke |jeden |varje |hver )?${days}`;
-const unit = "(?:%|por ciento|pour cent|per cento|por cento|procent|prosent|prozent|puntos?|points?|punt[oi]|valor(?:es)?|punt(?:en)?|poängs?|poeng|punkte?n?|pct\\.?)";
+const unit = "(?:%|por ciento|pour cent|per cento|por cento|procent|prosent|prozent(?:punkte?n?)?|puntos?|points?|punt[oi]|valor(?:es)?|punt(?:en)?|poängs?|poeng|punkte?n?|pct\\.?)";
 const cost = [new RegExp(`${count} ?${unit}[^.;]{0,24}?(?<![${letters}])${each}(?![${letters}])`, 'i'), new RegExp(`(?<![${letters}])${each}(?![${letters}])[^.;\\d]{0,40}?(?<![${letters}])${count} ?${unit}`, 'i')];
 const not = "no|ne|n[’']est|non|não|niet|nicht|inte|ikke|plus|pas|keine?|ningun[oa]?|aucune?|nessun[oa]?|nenhuma?|geen|inga|ingen";
-const taken = 'acept[a-zá]*|accept[a-zé]*|aceit[a-z]*|geaccepteerd|aangenomen|nagekeken|beoordeeld|angenommen|akzeptiert|bewertet|korrigiert|gelesen|modtages|godtas|godtages|bedømmes|rettes|sensureres|tas emot|accepteras|bedöms|rättas|corrig[a-zé]+|corrett[eoi]|admit[a-z]*|admis(?:es)?|recib[a-z]*|reçus?|califica[n]?|evalúa[n]?|valutat[eio]|avaliad[oa]s?|accettat[eaio]';
+const taken = 'acept[a-zá]*|accept[a-zé]*|aceit[a-z]*|geaccepteerd|aangenomen|nagekeken|beoordeeld|angenommen|akzeptiert|bewertet|korrigiert|gelesen|modtages|godtas|godtages|bedømmes|rettes|sensureres|tas emot|accepteras|bedöms|rättas|corrig[a-zé]+|recogen?|recoger[áa]n?|corrett[eoi]|admit[a-z]*|admis(?:es)?|recib[a-z]*|reçus?|califica[n]?|evalúa[n]?|valutat[eio]|avaliad[oa]s?|accettat[eaio]';
 const after = 'después de|tras|pasad[oa]s|más allá de|après|au-delà de|passé|dopo|oltre|trascorsi|depois de|após|passados|na|nach|mehr als|meer dan|efter|etter|after', nothing = `(?:zero|cero|zéro|nul|null|0)`;
 const cutoff = [
   new RegExp(`${whole(taken)} ${whole(not)} (?:[${letters}]+ )?${whole(after)} ${count} ${days}`, 'i'),
   new RegExp(`${whole(not)}[^.;]{0,40}?${whole(taken)}[^.;]{0,20}?${whole(after)} ${count} ${days}`, 'i'), new RegExp(`${whole(after)} ${count} ${days}[^.;]{0,40}?${whole(not)}[^.;]{0,40}?${whole(taken)}`, 'i'),
   new RegExp(`${whole(after)} ${count} ${days}[^.;]{0,30}?${whole(nothing)}|(?:máximo|maximum|massimo|maximal|maximaal|högst|maks\\.?|max\\.?|hasta|jusqu[’']à|fino a|até) (?:de |di )?${count} ${days}(?![^.;]{0,12}(?:antes|avant|prima|voor|före|før|vor))`, 'i'),
 ];
-const fromNth = new RegExp(`(?:a partir del?|à partir du|a partire dal|a partir do|vanaf de|ab dem|från och med|fra og med|fra) (?:${ordinals.map((nth) => `(${nth})`).join('|')}) ${days}[^.;]{0,40}?${whole(not)}[^.;]{0,40}?(?:${whole(taken)}|${whole('trabajos?|entregas?')})`, 'i');
+const fromNth = new RegExp(`(?:a partir del?|al|el|le|au|il|no|op de|am|på|den|à partir du|a partire dal|a partir do|vanaf de|ab dem|från och med|fra og med|fra) (?:${ordinals.map((nth) => `(${nth})`).join('|')}) ${days}[^.;]{0,40}?(?:${whole(not)}[^.;]{0,40}?(?:${whole(taken)}|${whole('trabajos?|entregas?')})|${whole('suspensos?|cero|zéro|zero|nul|null|nicht bestanden|insufficiente|onvoldoende|underkänt|stryk|ikke bestått|ikke bestået')})`, 'i');
 
-/** What is said of late work in these languages; nothing where the clauses are about something else. */
-export function readLateAbroad(clauses: readonly Clause[]): { percentPerDay: Statement<number>[]; cutoffDays: Statement<number>[] } {
-  const out: ReturnType<typeof readLateAbroad> = { percentPerDay: [], cutoffDays: [] };
+interface LateAbroad { percentPerDay: Statement<number>[]; cutoffDays: Statement<number>[] }
+/** What is said of late work in these languages; nothing where the clauses are about something else. @param wording - what the clauses are cut from, in its own words: in them some are English by now, and others not */
+export function readLateAbroad(clauses: readonly Clause[], wording: string): LateAbroad {
+  const half = readIn(clauses), own = half.percentPerDay.length > 0 && half.cutoffDays.length > 0 ? half : readIn(clauses.map((c) => ({ ...c, text: wording.slice(c.start, c.end) })));
+  return { percentPerDay: half.percentPerDay.length > 0 ? half.percentPerDay : own.percentPerDay, cutoffDays: half.cutoffDays.length > 0 ? half.cutoffDays : own.cutoffDays };
+}
+function readIn(clauses: readonly Clause[]): LateAbroad {
+  const out: LateAbroad = { percentPerDay: [], cutoffDays: [] };
   clauses.forEach((clause, i) => {
     // “… perdono 2 punti al giorno; dopo cinque giorni non vengono accettate”: the second half is about the same.
-    const before = clauses[i - 1], own = isLate.test(clause.text), goesOn = before !== undefined && isLate.test(before.text) && clause.start - before.end < 4;
+    const before = clauses[i - 1], own = isLate.test(clause.text) || isLate.test(clause.under ?? '') && (clause.under ?? '').includes('?'), goesOn = before !== undefined && isLate.test(before.text) && clause.start - before.end < 4;
     // What is English by now says “late”; its days are then still in the other language.
     if (clause.asks || !own && !goesOn && !(late.test(clause.text) && foreignDay.test(clause.text))) return;
     const statement = (m: RegExpExecArray, value: number): Statement<number> => ({ value, start: clause.start + m.index, end: clause.start + m.index + m[0].length, override: isCorrection(clause) });

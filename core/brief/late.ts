@@ -77,6 +77,8 @@ export function readLate(clauses: Clause[]): LateRead {
     for (const m of matchesIn(clause, /\bfrom (?:the )?(second|third|fourth|fifth|sixth|eighth) day (?:on(?:wards)?|after)?\b[^.;]{0,40}\b(?:unread|unmarked|zero|0|nothing|no marks|refused?|rejected|not (?:be )?(?:accepted|marked|read))\b/gi)) out.cutoffDays.push({ value: { second: 1, third: 2, fourth: 3, fifth: 4, sixth: 5, eighth: 7 }[m[1]!.toLowerCase()]!, start: m.at, end: m.to, override });
     // “Late essays: minus 5 per working day, zero after 5”.
     for (const m of matchesIn(clause, /\bminus (\d{1,2}) (?:per|a|each|every) (?:calendar |working )?day\b(?:,? (?:and )?(?:zero|0|nothing) after (\d{1,2})\b(?! ?h))?/gi)) if (/\blate\b/i.test(about(clause))) { out.percentPerDay.push({ value: Number(m[1]), start: m.at, end: m.to, override }); if (m[2]) out.cutoffDays.push({ value: Number(m[2]), start: m.at, end: m.to, override }); }
+    // “If it's late you get 10 off per day.”
+    if (/\blate\b/i.test(about(clause))) for (const m of matchesIn(clause, /(?<![\d.,])(\d{1,2}) (?:taken |knocked )?off (?:per|a|each|every|for (?:each|every)) (?:calendar |working )?day\b/gi)) if (!out.percentPerDay.some((s) => s.start < m.to && m.at < s.end)) out.percentPerDay.push({ value: Number(m[1]), start: m.at, end: m.to, override });
     // “With a 10-point deduction per day”.
     for (const m of matchesIn(clause, /\b(\d{1,2})[- ](?:points?|marks?|per\s?cent|%) (?:deduction|penalty|reduction|loss) (?:per|a|each|every|for (?:each|every)) (?:\w+ )?day\b/gi)) if (!out.percentPerDay.some((s) => s.start < m.to && m.at < s.end)) out.percentPerDay.push({ value: Number(m[1]), start: m.at, end: m.to, override });
     // “… incurs a deduction of 5 marks for that and for each further day”.
@@ -135,6 +137,8 @@ export function readLate(clauses: Clause[]): LateRead {
       const week = /\bup to (an?|one|two|three) weeks? late\b/i.exec(clauses[clauses.indexOf(clause) - 1]?.text ?? '')?.[1]?.toLowerCase();
       if (week) for (const m of matchesIn(clause, /^\W*later(?: than that)?\s*[:=]\s*(?:0|zero|nothing|no marks|not (?:accepted|marked)|fail)\b/gi)) cut(7 * (numberWords[week] ?? 1), m);
     }
+    // “5 % a day; the box closes for good after a week”, “the link goes dead five days after the deadline”.
+    if (/\b(?:late\w*|penal\w*|overdue|(?:a|per|each|every) day)\b/i.test(told)) for (const m of matchesIn(clause, new RegExp(`\\b(?:closed?s?|shuts?|locks?|locked|gone|goes (?:dead|away)|dies|disappears|vanishes|withdrawn|switched off|removed)\\b(?: for good| completely| finally| down)? (?:after |(?=[^.;]{0,24}\\bafter the (?:deadline|due)))(?:${small}|(an?)) (?:(?:calendar |working )?(day)|(week))s?\\b(?! before)`, 'gi'))) cut((m[2] ? 1 : numberWords[m[1]!.toLowerCase()] ?? Number(m[1])) * (m[4] ? 7 : 1), m);
     // “No papers accepted after one week.”
     for (const m of matchesIn(clause, /^\W*no (?:papers?|essays?|work|submissions?|reports?|assignments?) (?:(?:is|are|will be) )?accepted after (a|one|two|three) weeks?\b/gi)) if (/\b(?:late|penal\w*|points? off|deduct\w*)\b/i.test(`${clauses[clauses.indexOf(clause) - 1]?.text ?? ''} ${about(clause)}`)) cut(7 * numberWords[m[1]!.toLowerCase()]!, m);
     for (const m of matchesIn(clause, /^\W*(?:anything|everything|whatever is) later (?:=|is|gets|means) (?:a )?(?:0|zero|no marks|nothing|not (?:marked|accepted))\b/gi)) { const span = spanBefore.exec(clauses[clauses.indexOf(clause) - 1]?.text ?? ''); cut(span ? (numberWords[span[1]!.toLowerCase()] ?? Number(span[1])) * (/^w/i.test(span[2]!) ? 7 : 1) : 0, m); }
@@ -360,7 +364,14 @@ export function readLate(clauses: Clause[]): LateRead {
   // “After one week late work gets zero”: it is taken until then, and the sentence does not say that late work gets zero at once.
   const spanned = out.cutoffDays.filter((c) => c.value > 0);
   if (spanned.length > 0) out.cutoffDays = out.cutoffDays.filter((c) => c.value > 0 || !spanned.some((o) => { const clause = clauses.find((l) => l.start <= o.start && o.start < l.end); return clause !== undefined && clause.start <= c.start && c.start < clause.end && /\bafter (?:an?|one|two|three|four|five|\d{1,2}) (?:day|week)s?\b/i.test(clause.text); }));
+  out.cutoffDays = out.cutoffDays.filter((s) => !costsNothing(s, clauses));
   return out;
+}
+
+/** “No penalty in the first hour”, “none for the first 24 hours”: what is spared then, and no last day. */
+function costsNothing(s: Statement<number>, clauses: readonly Clause[]): boolean {
+  const clause = clauses.find((c) => c.start <= s.start && s.start < c.end), before = clause?.text.slice(0, s.start - clause.start) ?? '', behind = clause?.text.slice(s.end - clause.start) ?? '';
+  return s.value > 0 ? /\b(?:none|no (?:penalty|penalties|deductions?)|nothing|(?:without|free of) (?:a |any )?penalt(?:y|ies)|unpenali[sz]ed)\b(?: (?:is|are|applies|apply|will be|due|charged|taken off|deducted))* (?:for|in|within|during) (?:the )?(?:first )?$/i.test(before) : /^ (?:penalt|deduction|reduction)/i.test(behind);
 }
 
 const comesLate = /\b(?:(?:submitted|handed in|received|uploaded|delivered|sent(?: in)?|arriving|turned in|coming in|(?:that|which) (?:come in|comes in|arrives?|reach(?:es)? (?:us|me))) (?:after (?:(?:the|this|that) (?:deadline|due date|due time|closing (?:date|time)|date|time|hour|moment|point)|(?:\w+day,? )?\d{1,2}(?:st|nd|rd|th)? (?:of )?(?:January|February|March|April|May|June|July|August|September|October|November|December))|late)|(?:submit|hand (?:it |your \w+ )?in|upload|turn (?:it |your \w+ )?in)(?: it| your \w+| anything)? (?:after (?:the|this) (?:deadline|due date|closing (?:date|time)|time|date)|late))\b/i;

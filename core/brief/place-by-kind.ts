@@ -62,3 +62,14 @@ export function wholeName({ value, ...place }: Statement<string>, clauses: reado
   const clause = clauses.find((c) => c.start <= place.start && place.end <= c.end), rest = /^[A-Z][\w’'-]*$/.test(value) && clause && clause.text.slice(place.start - clause.start, place.end - clause.start) === value ? goesOn.exec(clause.text.slice(place.end - clause.start))?.[1] : undefined;
   return rest === undefined ? { value, ...place } : { ...place, value: value + rest, end: place.end + rest.length };
 }
+
+const part = '(?:sub-?folder|folder|section|tab|box|area|page|unit|topic|tile|assignment|Ordner|Unterordner|Bereich|Rubrik|Reiter|Abschnitt|dossier|rubrique|onglet|carpeta|sección|apartado|pestaña|tarea|cartella|sezione|scheda|attività|pasta|secção|separador|map|rubriek|tabblad|onderdeel|mappen|mappe|fliken|fanen)';
+/** “…the course room “Sociology”, folder “Essays””, right behind the end of a name. */
+const within = new RegExp(`^[”"“»«’']?(?:,? ?\\(?,? ?)(?:(?:and )?(?:there|then) )?(?:(?:in|under|inside|im|unter|in der|dans|sous|en|nella|na|in de|i|under)(?: the| la| le| el)? )?(?:(?:${part})[ \\u00a0](?:called |named )?|(?<=(?:under|inside|unter|sous|onder) ))[“"„«»‘'][ \\u00a0]?([^“”"„«»\\n]{3,60}?)[ \\u00a0]?[”"“»«’']`);
+/** A place that is a part of the one before it: the part is where the paper goes. */
+export function innermost(place: Statement<string>, wording: string): Statement<string> {
+  const m = within.exec(wording.slice(place.end, place.end + 140));
+  if (!m) return place;
+  const start = place.end + m[0].lastIndexOf(m[1]!);
+  return innermost({ ...place, value: m[1]!, start, end: start + m[1]!.length }, wording);
+}

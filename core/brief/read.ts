@@ -10,9 +10,12 @@ import { withRows } from './documents-of-rows.ts';
 import { documentsOfLengths } from './documents-of-lengths.ts';
 import { documentsOfParts, readDocuments } from './documents.ts';
 import { readLate } from './late.ts';
+import { placesAbroad } from './abroad/places.ts';
+import { abroad } from './abroad/read.ts';
 import { readLateAbroad } from './late-abroad.ts';
 import { daysToDate } from './late-spans.ts';
 import { readShown, readWordsStated } from './shown.ts';
+import { ceilingBehind } from './ceiling-behind.ts';
 import { readChoices } from './choices.ts';
 import { readLayout, readReferenceStyle } from './layout.ts';
 import { readLimits, type LimitStatement } from './limits.ts';
@@ -23,7 +26,7 @@ import { sensesOf } from './senses/read.ts';
 import { isAboutPaper } from './senses/senses.ts';
 import { readNaming } from './naming.ts';
 import { readPlace } from './place.ts';
-import { readPlaceByKind, wholeName } from './place-by-kind.ts';
+import { innermost, readPlaceByKind, wholeName } from './place-by-kind.ts';
 import { isPlaceOfSome } from './possible-extensions.ts';
 import type { Remark } from './remark.ts';
 import { readSections } from './sections.ts';
@@ -49,6 +52,9 @@ const forOthers = -2;
 
 /** “Put everything into a single PDF in this order: contents page, five pieces, reflective essay (1,000 words)”: what stands in such a list is a piece of the whole. */
 const inOneOrder = (clause: { text: string; start: number } | undefined, at: number): boolean => { const m = clause ? /\b(?:in|into|to|as) (?:one|a single)\b[^:]{0,40}: (?=[^:]*,[^:]*,)/i.exec(clause.text) : null; return m !== null && at > clause!.start + m.index + m[0].length; };
+
+/** The statements of the first reader that found some. */
+const firstOf = <T>(...found: Statement<T>[][]): Statement<T>[] => found.find((s) => s.length > 0) ?? [];
 
 /** Reads what an assignment's wording asks for. What it leaves open, or says twice differently, stays null: a wrong guess is worse than a question.
  * @param original - the wording; @param nowIso - for dates without a year
@@ -83,7 +89,7 @@ export function readBrief(original: string, nowIso: string): BriefRead {
   const one = <T>(field: string, statements: Statement<T>[], same?: (a: T, b: T) => boolean): T | null => keep(field, settle(statements, same));
 
   const forEveryone = (s: Statement<string>): boolean => !isPlaceOfSome(s, clauses), places = readPlace(clauses).filter(forEveryone);
-  brief.place = one('place', (places.length > 0 ? places : readPlaceByKind(clauses).filter(forEveryone)).map((s) => wholeName(s, clauses)).map((s) => (s.value.length === s.end - s.start ? { ...s, value: asWritten(s) } : s)), (a, b) => a === b || a.includes(b) || b.includes(a));
+  brief.place = one('place', firstOf(places, readPlaceByKind(clauses).filter(forEveryone), placesAbroad(clauses, text).filter(forEveryone)).map((s) => innermost(wholeName(s, clauses), text)).map((s) => (s.value.length === s.end - s.start ? { ...s, value: asWritten(s) } : s)), (a, b) => a === b || a.includes(b) || b.includes(a));
   const times = readTimes(text, all.filter((c) => c.asks !== 'no' && !(c.asks && !c.answers && /\b(?:is|was) (?:the|our) (?:\w+ )?(?:deadline|due date|hand-?in)\b|\bwhen is\b/i.test(c.text) && all.some((o) => o.answers))), now);
   const blocks = readBlocks(text), ofBlocks = blocks.length > 0 ? documentsOfBlocks(blocks, clauses, text) : null;
   const ownParts = blocks.length > 1 && times.parts.length <= blocks.length && (times.parts.length > 0 || new Set(times.due.map((d) => d.value)).size !== 1) ? partsOfBlocks(blocks, clauses, text, now) : [];
@@ -159,23 +165,24 @@ export function readBrief(original: string, nowIso: string): BriefRead {
   // Of several documents no sentence that names one limits them all.
   const ofAll = documents.documents.length < 2 ? ofSense : ofSense.filter((c) => !documents.documents.some((d) => d.label !== null && c.text.toLowerCase().includes(d.label.toLowerCase()))), isOne = documents.documents.length < 2;
   for (const field of ['minWords', 'maxWords', 'minPages', 'maxPages', 'maxBytes'] as const) if (times.parts.length < 2 && (!limits.some((l) => l.field === field) || field !== 'minPages' && plain[field].some(isCeiling) && limits.every((l) => l.field !== field || l.given))) {
-    const plainly = field === 'minPages' || !isOne ? [] : plain[field], lengths = plainly.length > 0 || said.some((l) => l.field === field) || ofPieces ? plainly : sensesOf.length(field, ofAll);
+    const plainly = field === 'minPages' || !isOne ? [] : plain[field], lengths = plainly.length > 0 || said.some((l) => l.field === field) || ofPieces ? plainly : firstOf(sensesOf.length(field, ofAll), field === 'maxWords' || field === 'maxPages' ? ceilingBehind(field, ofAll) : []);
     brief.limits[field] = one(`limits.${field}`, lengths);
     // Beside a ceiling a bare length is what most write.
     if (lengths.length > 0 && brief.lengths) { brief.lengths = brief.lengths.filter((l) => l !== field); if (brief.lengths.length === 0) delete brief.lengths; }
   }
 
   const naming = readNaming(clauses);
+  if (naming.mustContain.length === 0 && naming.pattern.length === 0) naming.mustContain.push(...abroad.inFileName(clauses, text));
   brief.naming.pattern = one('naming.pattern', naming.pattern);
   // “Save it as lab3_ID.docx. … Convert it. Upload the PDF (lab3_ID.pdf).”: the name of what is handed in.
   const kindsAsked = brief.documents.flatMap((d) => d.types), [, stem, ending] = /^((?!.* or ).+)\.(docx?|odt|pdf)$/i.exec(brief.naming.pattern ?? '') ?? [], other = kindsAsked.length === 1 ? kindsAsked[0]! : null;
   if (stem && other && ending!.toLowerCase() !== other && text.includes(`${stem}.${other}`)) brief.naming.pattern = `${stem}.${other}`;
   brief.naming.mustContain = naming.mustContain.map((s) => s.value);
   for (const s of naming.mustContain) evidence.push({ field: 'naming.mustContain', ...quote(s) });
-  brief.naming.mustNotIdentify = one('naming.mustNotIdentify', or(naming.mustNotIdentify, [], sensesOf.nameless));
-  brief.anonymous = one('anonymous', or(readAnonymous(all), plain.anonymous, sensesOf.anonymous));
-  brief.similarityChecked = one('similarityChecked', or(readSimilarity(all), plain.similarityChecked, sensesOf.similarityChecked));
-  brief.declaration = one('declaration', or(readDeclaration(all), [], sensesOf.declaration));
+  brief.naming.mustNotIdentify = one('naming.mustNotIdentify', or(naming.mustNotIdentify, [], (own) => firstOf(sensesOf.nameless(own), abroad.nameless(own, text))));
+  brief.anonymous = one('anonymous', or(readAnonymous(all), plain.anonymous, (own) => firstOf(sensesOf.anonymous(own), abroad.anonymous(own, text))));
+  brief.similarityChecked = one('similarityChecked', or(readSimilarity(all), plain.similarityChecked, (own) => firstOf(sensesOf.similarityChecked(own), abroad.similarityChecked(own, text))));
+  brief.declaration = one('declaration', or(readDeclaration(all), [], (own) => firstOf(sensesOf.declaration(own), abroad.declaration(own, text))));
 
   brief.timeZone = keep('timeZone', times.zone);
   for (const field of ['opens', 'due', 'extension'] as const) {
@@ -196,12 +203,12 @@ export function readBrief(original: string, nowIso: string): BriefRead {
   if (end !== null && now.isValid && end < now.toMillis()) remarks.push({ field: 'due', kind: 'past', quotes: times[brief.extension ? 'extension' : 'due'].map(quote) });
   for (const clause of clauses) for (const m of matchesIn(clause, /\b0\s?(?:MB|KB|GB|megabytes|words|pages)\b/gi)) if (!/[\d.,]$/.test(clause.text.slice(0, m.at - clause.start))) remarks.push({ field: 'limits', kind: 'zero', quotes: [{ quote: m[0], start: m.at, end: m.to }] });
   const attempts = readAttempts(all);
-  brief.attempts.allowed = one('attempts.allowed', or(attempts.allowed, plain.allowed, sensesOf.allowed));
-  brief.attempts.keeps = one('attempts.keeps', or(attempts.keeps, plain.keeps, sensesOf.keeps));
-  const late = readLate(clauses), lateAbroad = readLateAbroad(clauses);
-  brief.late.percentPerDay = one('late.percentPerDay', or(late.percentPerDay, plain.percentPerDay, (own) => [sensesOf.percentPerDay(own), lateAbroad.percentPerDay].find((s) => s.length > 0) ?? []));
+  brief.attempts.allowed = one('attempts.allowed', or(attempts.allowed, plain.allowed, (own) => firstOf(sensesOf.allowed(own), abroad.allowed(own, text))));
+  brief.attempts.keeps = one('attempts.keeps', or(attempts.keeps, plain.keeps, (own) => firstOf(sensesOf.keeps(own), abroad.keeps(own, text))));
+  const late = readLate(clauses), lateAbroad = readLateAbroad(clauses, text);
+  brief.late.percentPerDay = one('late.percentPerDay', or(late.percentPerDay, plain.percentPerDay, (own) => firstOf(sensesOf.percentPerDay(own), lateAbroad.percentPerDay)));
   const latest = brief.due ?? times.parts.flatMap((p) => p.due ?? []).sort().at(-1) ?? null, lastDue = latest ? lastDay(latest) : null, dated = lastDue ? times.lateUntil.flatMap((s) => { const days = lastDay(s.value).diff(lastDue, 'days').days; return days > 0 || (days === 0 && s.value === latest) ? [{ ...s, value: days }] : []; }) : [], clauseAt = (at: number): number => clauses.findIndex((c) => c.start <= at && at < c.end), /* “From 1 April on no late work is accepted”: until then it is */ spans = [...late.cutoffDays.filter((s) => s.value !== 0 || !dated.some((d) => d.value > 0 && clauseAt(d.start) === clauseAt(s.start))), ...dated];
-  brief.late.cutoffDays = one('late.cutoffDays', or(spans.length > 0 || !lastDue ? spans : daysToDate(clauses, lastDue), plain.cutoffDays.filter((s) => s.value > 0), (own) => [sensesOf.cutoffDays(own, plain.cutoffDays.filter((s) => isAboutPaper(sentenceOf(s))), brief.due), lateAbroad.cutoffDays].find((s) => s.length > 0) ?? []));
+  brief.late.cutoffDays = one('late.cutoffDays', or(spans.length > 0 || !lastDue ? spans : daysToDate(clauses, lastDue), plain.cutoffDays.filter((s) => s.value > 0), (own) => firstOf(sensesOf.cutoffDays(own, plain.cutoffDays.filter((s) => isAboutPaper(sentenceOf(s))), brief.due), lateAbroad.cutoffDays, abroad.cutoffDays(own, text), brief.late.percentPerDay === null ? abroad.nothingLate(own, text) : [])));
 
   const layout = readLayout(clauses);
   // The large sheet of one of several documents is not that of all.
@@ -232,7 +239,7 @@ export function readBrief(original: string, nowIso: string): BriefRead {
   if (layout.fonts.length > 0 && layout.fontsAreExamples) brief.layout.fontsAreExamples = true;
   for (const f of layout.fonts) evidence.push({ field: 'layout.fonts', ...quote(f) });
   brief.layout.pageNumbers = one('layout.pageNumbers', layout.pageNumbers);
-  brief.referenceStyle = one('referenceStyle', readReferenceStyle(clauses));
+  brief.referenceStyle = one('referenceStyle', firstOf(readReferenceStyle(clauses), abroad.referenceStyle(clauses, text)));
   const sections = readSections(clauses).filter((s, i, all) => all.findIndex((o) => o.value === s.value) === i);
   if (sections.length > 0) brief.sections = sections.map((s) => s.value);
   for (const s of sections) evidence.push({ field: 'sections', ...quote(s) });

@@ -17,7 +17,7 @@ const asLabelled = (row: string): string => row.replace(/^(\s*)\|([^|\n]*[^|\s-]
 function asTable(wording: string): string {
   // “Final report ........ 23 April” is a label with its value, “… .... 23 April .... PDF” a row of more.
   const leader = /(?<=\S) ?\.{4,} ?(?=\S)/g, text = withBars(wording.replace(/^.*\.{4}.*$/gm, (line) => { const one = (line.match(leader) ?? []).length === 1; return line.replace(leader, (dots) => (one ? ': '.padEnd(dots.length) : '| '.padStart(dots.length))); }));
-  const row = /^([ \t]*[A-Z][\w/-]*(?: [\w/-]+){0,3}\??)(?: {3,}|[ \t]*\t[ \t]*)(?=[^\s:=|])(?!.*\S {3,}\S)/gm;
+  const row = /^([ \t]*\p{Lu}[\p{L}\p{N}_/-]*(?: [\p{L}\p{N}_’'/-]+){0,3}\??)(?: {3,}|[ \t]*\t[ \t]*)(?=[^\s:=|])(?!.*\S {3,}\S)/gmu;
   return [...text.matchAll(row)].length < 3 ? text : text.replace(row, (whole, label: string) => `${label}:${' '.repeat(whole.length - label.length - 1)}`);
 }
 

@@ -15,7 +15,7 @@ export const fieldWords: readonly (readonly [NameField | 'anyName' | 'anyNumber'
   ['anyNumber', ['[a-z]?12345\\d{0,5}', '0{5,10}', '9{5,10}', '1{5,10}', 'x{4,10}', '#{4,10}', 'n{5,10}', 'number', '[a-z] number']],
 ];
 /** Words that mean a field only where brackets set them apart, or beside each other: “Last_First”. */
-export const bracketedWords: readonly (readonly [NameField, readonly string[]])[] = [['surname', ['last', 'family', 'sur']], ['givenNames', ['first', 'given', 'fore']], ['studentNumber', ['number', 'no\\.?']]];
+export const bracketedWords: readonly (readonly [NameField, readonly string[]])[] = [['surname', ['last', 'family', 'sur']], ['givenNames', ['first', 'given', 'fore']], ['studentNumber', ['number', 'no\\.?', 'n[uú]mero', 'nummer']]];
 /** Words for what only the assignment or the reader knows, by what they look like: “YYYY”, “Surname1_Surname2”, “Gruppe”. */
 export const openWords: readonly (readonly [string, string])[] = [
   ['y{4}|year|jahr|année|año', '(?:19|20)?\\d{2}'], ['semester|term', '[\\p{L}\\p{N}]{1,12}'], ['program(?:me)?|degree|versuch|kurs|gruppe|groupe|grupo', '[\\p{L}\\p{N} -]{1,40}'], ['(?:centre|center) (?:no\\.?|number)', '\\d{2,8}'],

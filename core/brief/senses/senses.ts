@@ -93,7 +93,13 @@ export const allowedSenses: readonly Sense<number | 'unlimited' | 'times' | 'aga
     '@place .. used|works|accepts|opens .. @once',
     'nothing .. @undo .. after|once .. @handin|@handed|@handing',
     'exactly|only|just one @go .. student|person|candidate|author|group',
+    '@handing|upload|submission|hand-in @cannot .. repeated|redone|done_again|made_again|corrected_afterwards',
+    '@cannot repeat|redo .. @handing|upload|submission|hand-in',
+    'no way|possibility|means|option .. repeat|repeating|redo|redoing .. @handing|upload|submission|hand-in',
+    '@handing|upload|submission|hand-in one-off',
+    'press|click|use|push .. @once $',
   ] },
+  { value: 1, unless: /\b(?:have to|need|needs|once more|if|unless|after)\b/i, says: ['@cannot .. uploaded|submitted|handed_in|sent_in twice|a_second_time|again'] },
   { value: 'again', unless: /\b(?:if|in case|when|where|provided|unless|after)\b/i, says: [
     '@may .. @replace|re-upload|resubmit|re-submit|reupload .. one_time|once|a_single_time',
     'permitted|allowed|entitled_to|have|get|given|granted one|a_single|a resubmission|re-submission|re-upload|replacement',

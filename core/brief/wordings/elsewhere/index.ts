@@ -1,4 +1,5 @@
 import { shortMonths } from '../../../tables/month-names.ts';
+import { surelyEnglish } from '../../german.ts';
 import type { Rewrite } from '../alike.ts';
 import { attemptsElsewhere } from './attempts.ts';
 import { commonDemandsIn } from './common-demands.ts';
@@ -20,6 +21,8 @@ import { placesIn } from './places.ts';
 import { namesOpening, openingsElsewhere } from './openings.ts';
 import { portuguese } from './portuguese.ts';
 import { namesSize, sizesElsewhere } from './sizes.ts';
+import { namesRows, rowsElsewhere } from './rows.ts';
+import { namesTimeOfDay, timesOfDay } from './times-of-day.ts';
 import { namesWindow, windowsElsewhere } from './windows.ts';
 import type { Tongue } from './sayings.ts';
 import { questionsIn } from './questions.ts';
@@ -74,7 +77,7 @@ const beginning = 20_000;
 /** What reads as the same in English as the readers know it, in the languages that a wording may be in. */
 export function elsewhereIn(text: string): readonly Rewrite[] {
   const shown = shows.filter(({ words }) => text.slice(0, beginning).search(words) >= 0);
-  return [shown.length === 0 ? shortMonthBehindStop : shown.some(({ tongue }) => tongue === 'english') ? shortMonthBeside : shortMonthElsewhere, ...(namesSize(text) ? sizesElsewhere : []), ...(namesWindow(text) ? (windows ??= windowsElsewhere.map(asRewrite)) : []), ...(namesOpening(text) ? (openings ??= openingsElsewhere.map(asRewrite)) : []), ...(namesHandIn.test(text) ? (attempts ??= attemptsElsewhere.map(asRewrite)) : []), ...shown.flatMap(({ tongue }) => {
+  return [shown.length === 0 ? shortMonthBehindStop : shown.some(({ tongue }) => tongue === 'english') ? shortMonthBeside : shortMonthElsewhere, ...(!surelyEnglish.test(text.slice(0, 2000)) && namesRows(text) ? rowsElsewhere : []), ...(namesSize(text) ? sizesElsewhere : []), ...(namesTimeOfDay(text) ? timesOfDay : []), ...(namesWindow(text) ? (windows ??= windowsElsewhere.map(asRewrite)) : []), ...(namesOpening(text) ? (openings ??= openingsElsewhere.map(asRewrite)) : []), ...(namesHandIn.test(text) ? (attempts ??= attemptsElsewhere.map(asRewrite)) : []), ...shown.flatMap(({ tongue }) => {
     const known = made.get(tongue) ?? [...(tongue === 'english' ? [] : [...lengthsIn(tongue).map(asRewrite), ...leftOutIn(tongue)]), ...(tongue === 'english' ? [] : [...questionsIn(tongue), ...fileNamesIn(tongue), ...whoItIsIn(tongue), ...layoutsIn(tongue), ...placesIn(tongue), ...lateAndAgainIn(tongue), ...moreTimeIn(tongue), ...documentsBesideIn(tongue)].map(asRewrite)), ...sayings[tongue].map(asRewrite), ...(tongue === 'english' ? [] : [...commonDemandsIn(tongue).map(asRewrite), ...lastDaysIn(tongue)])];
     made.set(tongue, known);
     return known;
