@@ -1,6 +1,6 @@
 import { clausesWith, isCorrection, matchesIn, type Clause, type Statement } from './statements.ts';
 import { negated, yes } from './yes-or-no.ts';
-import { checkedAbroad, checkNamedAbroad, deniedAbroad, isAbroad, ownCheckAbroad } from './wordings/elsewhere/similarity.ts';
+import { checkedAbroad, checkNamedAbroad, deniedAbroad, isAbroad, ownCheckAbroad, reservedAbroad } from './wordings/elsewhere/similarity.ts';
 import { comparedByMachine } from './wordings/similarity.ts';
 
 /** Whether the text is compared with others by a machine. A warning against plagiarism alone does not settle it. */
@@ -38,6 +38,9 @@ export function readSimilarity(clauses: Clause[]): Statement<boolean>[] {
   // “Not running it through any checker.” “Plagiarism? Will be checked by software.”
   for (const clause of clauses) for (const m of matchesIn(clause, /(?:^\W*|['’](?:re|m|s) |\b(?:am|are|is) )not (?:running|putting|passing|sending|feeding)\b[^.;]{0,40}\bthrough (?:any |a |the |our )?(?:\w+ ){0,2}(?:checker|scanner|software|program|detector|check)\b/gi)) found.push({ value: false, start: m.at, end: m.to, override: isCorrection(clause) });
   for (const clause of clauses) if (clause.under !== undefined && /^\W*(?:plagiarism|copying|similarity|overlap|originality)\b[^.;]{0,20}\?/i.test(clause.under)) for (const m of matchesIn(clause, /\b(?:check(?:ed|s)?|scan(?:ned|s)?|test(?:ed|s)?|look(?:ed|s)? for|detected|compared?)\b[^.;]{0,40}\b(?:software|program|machine|tool|system)\b/gi)) found.push(yes(!negated(clause, m), m, clause));
+  // “All reports are checked electronically for unattributed text.” “Do you check for copying? Yes, everything is.”
+  for (const clause of clauses) for (const m of matchesIn(clause, /\b(?:checked|screened|scanned|searched|examined) (?:electronically|automatically|by (?:computer|machine|software)|with software) for (?:\w+ ){0,2}(?:text|passages|borrowings?|copying|overlaps?|copied \w+)\b/gi)) found.push(yes(!negated(clause, m), m, clause));
+  for (const clause of clauses) if (clause.under !== undefined && /^\W*(?:Q\s*[:.]\s*)?(?:do|does|are|is|will) \b[^?]*\b(?:check(?:ed)?|screen(?:ed)?|scan(?:ned)?)\b[^?]*\b(?:copying|plagiarism|overlaps?)\b[^?]*\?/i.test(clause.under)) for (const m of matchesIn(clause, /^\W*(?:A(?:nswer)?\s*[:.]\s*)?(?:(yes|of course|sure|always|everything is)|no|not|never)\b/gi)) found.push({ value: m[1] !== undefined, start: m.at, end: m.to, override: isCorrection(clause) });
   const elsewhere = abroad(clauses);
   if (found.length === 0 || elsewhere.some((s) => !s.value)) return elsewhere;
   // “Similarity check: no”: the name of what there is none of says nothing more.
@@ -46,7 +49,7 @@ export function readSimilarity(clauses: Clause[]): Statement<boolean>[] {
 /** In another language than English. */
 function abroad(clauses: Clause[]): Statement<boolean>[] {
   return clauses.flatMap((clause) => {
-    if (clause.asks || ownCheckAbroad.test(clause.text)) return [];
+    if (clause.asks || ownCheckAbroad.test(clause.text) || reservedAbroad.test(clause.text)) return [];
     const m = [...checkNamedAbroad, ...(isAbroad.test(clause.text) ? checkedAbroad : [])].map((said) => said.exec(clause.text)).find((one) => one !== null);
     return m ? [{ value: !deniedAbroad.test(clause.text), start: clause.start + m.index, end: clause.start + m.index + m[0].length, override: isCorrection(clause) }] : [];
   });

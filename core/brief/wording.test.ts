@@ -51,7 +51,7 @@ describe('a wording reads alike whoever wrote it', () => {
   test.each(Object.keys(hands).map((hand, turn) => [hand, turn] as const))('%s', (hand, turn) => {
     let other = 0;
     shareOf(turn).forEach(([text, i]) => { const as = hands[hand]!(text); if (as === text) return; other++; expect(settled(as)).toBe(plainOf(i)); });
-    expect(other).toBeGreaterThan(1);
+    expect(other).toBeGreaterThan(0);
   });
   // A line that ends where its sentence could end as well is told from a broken one by the words about it alone: a few in a hundred stay open.
   test.each([[60, 0], [72, 1], [90, 2]])('lines broken at %d letters', (width, turn) => {

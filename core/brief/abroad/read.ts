@@ -66,25 +66,31 @@ export const hasConcepts = (said: string, wording: string, all: Rule<true>['all'
 
 const numbers = [[], ['un', 'uno', 'una', 'une', 'um', 'uma', 'een', 'één', 'en', 'ett', 'et', 'ein', 'eine', 'einer', 'einem'], ['dos', 'deux', 'due', 'dois', 'duas', 'twee', 'två', 'to', 'zwei'], ['tres', 'trois', 'tre', 'três', 'drie', 'drei'], ['cuatro', 'quatre', 'quattro', 'quatro', 'vier', 'fyra', 'fire'], ['cinco', 'cinq', 'cinque', 'vijf', 'fem', 'fünf'], ['seis', 'six', 'sei', 'zes', 'sex', 'seks', 'sechs'], ['siete', 'sept', 'sette', 'sete', 'zeven', 'sju', 'syv', 'sieben'], ['ocho', 'huit', 'otto', 'oito', 'acht', 'åtta', 'åtte', 'otte'], [], ['diez', 'dix', 'dieci', 'dez', 'tien', 'tio', 'ti', 'zehn']] as const;
 const numberOf = (word: string): number => { const at = numbers.findIndex((all) => (all as readonly string[]).includes(word.toLowerCase())); return at > 0 ? at : Number(word); };
+/** Hours that make whole days. */
+const hoursInWords: readonly (readonly [RegExp, number])[] = [[/^(?:24|vierundzwanzig|vingt-quatre|veinticuatro|ventiquattro|vinte e quatro|vierentwintig|tjugofyra|tjuefire|fireogtyve)$/i, 1], [/^(?:48|achtundvierzig|quarante-huit|cuarenta y ocho|quarantotto|quarenta e oito|achtenveertig|fyrtioåtta|førtiåtte|otteogfyrre)$/i, 2], [/^(?:72|zweiundsiebzig|soixante-douze|setenta y dos|settantadue|setenta e dois|tweeënzeventig|sjuttiotvå|syttito|tooghalvfjerds)$/i, 3]];
+const hours = hoursInWords.map(([said]) => said.source.slice(4, -2)).join('|'), hourUnit = 'stunden|heures|horas|ore|uur|timmar|timer';
 const count = `(\\d{1,2}|${numbers.flat().join('|')})`, span = '(tage?n?|werktagen?|kalendertagen?|wochen?|jours?(?: ouvrables?)?|semaines?|días?|semanas?|giorn[oi]|settiman[ae]|dias?|dagen|dag|werkdagen|weken|week|dagar|veckor|vecka|dager|dage|uker?|uger?)', isWeek = /^(?:woche|semain|semana|settiman|we[ek]|veck|uk|ug)/i;
 const whole = (said: string): RegExp => new RegExp(`(?<![${letters}\\d])(?:${said})(?![${letters}])`, 'i');
 /** “Nach fünf Tagen”, “più di tre giorni”; “zwei Tage Verspätung”, “drie dagen te laat”. */
-const countedDays = whole(`(?:nach|nach mehr als|bei mehr als|après|au-delà de|passés?|au bout de|plus de|tras|pasad[oa]s|después de|transcurrid[oa]s|más de|dopo|oltre|passat[ie]|trascors[ie]|più di|após|passad[oa]s|depois de|decorrid[oa]s|mais de|na|meer dan|efter|mer än|etter|mer enn|mere end) (?:plus de |mehr als |más de |più di |mais de |meer dan |mer än |mer enn |mere end )?(?:les |los |i |os |de )?${count} ${span}`);
-const countedLate = whole(`${count} ${span}(?: [${letters}]+)?(?: (?:de|di|van|d'))? (?:verspätung|verzug|zu spät|retard|retraso|demora|ritardo|atraso|te laat|vertraging|försening|för sent|forsinkelse|for sent)`);
-const daysIn = (clauses: readonly Clause[], s: Statement<true>, counting: RegExp, wording: string): Statement<number>[] => { const clause = clauses.find((c) => c.start <= s.start && s.start < c.end), m = clause ? counting.exec(wording.slice(clause.start, clause.end)) : null; return m ? [{ ...s, value: numberOf(m[1]!) * (isWeek.test(m[2]!) ? 7 : 1) }] : []; };
+const countedDays = whole(`(?:nach|nach mehr als|bei mehr als|après|au-delà de|passés?|au bout de|plus de|tras|pasad[oa]s|después de|transcurrid[oa]s|más de|dopo|oltre|passat[ie]|trascors[ie]|più di|após|passad[oa]s|depois de|decorrid[oa]s|mais de|na|meer dan|efter|mer än|etter|mer enn|mere end) (?:plus de |mehr als |más de |più di |mais de |meer dan |mer än |mer enn |mere end )?(?:les |los |i |os |de )?(?:${count} ${span}|(${hours}) (${hourUnit}))`);
+const countedLate = whole(`(?:${count} ${span}|(${hours}) (${hourUnit}))(?: [${letters}]+)?(?: (?:de|di|van|d'))? (?:verspätung|verzug|zu spät|retard|retraso|demora|ritardo|atraso|te laat|vertraging|försening|för sent|forsinkelse|for sent)`);
+const daysIn = (clauses: readonly Clause[], s: Statement<true>, counting: RegExp, wording: string): Statement<number>[] => { const clause = clauses.find((c) => c.start <= s.start && s.start < c.end), m = clause ? counting.exec(wording.slice(clause.start, clause.end)) : null; if (!m) return []; const [, days, unit, ofHours] = m; return [{ ...s, value: days === undefined ? hoursInWords.find(([said]) => said.test(ofHours!))![1] : numberOf(days) * (isWeek.test(unit!) ? 7 : 1) }]; };
 
 /** Styles of references that are called the same everywhere. */
 const styles = ['APA', 'MLA', 'Chicago', 'Harvard', 'Vancouver', 'IEEE', 'MHRA', 'Turabian', 'ABNT'];
 
+/** “5 % pro Tag, bis zu drei Tage. Danach wird nichts angenommen.”: days were counted right before. */
+const isCountedBefore = (before: Clause | undefined, said: string): boolean => before !== undefined && counted.test(before.text) && (patternOf('late').test(before.text) || /%|\blate\b/i.test(before.text) || patternOf('thereafter').test(said));
+
 /** What sentences of other languages settle by the concepts in them.
  * @param wording - the text that the clauses are cut from, in its own words */
 export const abroad = {
-  nothingLate: (clauses: readonly Clause[], wording: string): Statement<number>[] => ruled(clauses, wording, nothingLate, (said, i) => !counted.test(said) && !counted.test(clauses[i - 1]?.text ?? '')),
+  nothingLate: (clauses: readonly Clause[], wording: string): Statement<number>[] => ruled(clauses, wording, nothingLate, (said, i) => !counted.test(said) && !countedDays.test(said) && !countedLate.test(said) && !isCountedBefore(clauses[i - 1], said)),
   anonymous: (clauses: readonly Clause[], wording: string): Statement<boolean>[] => ruled(clauses, wording, anonymity),
   nameless: (clauses: readonly Clause[], wording: string): Statement<boolean>[] => ruled(clauses, wording, namelessFile),
   similarityChecked: (clauses: readonly Clause[], wording: string): Statement<boolean>[] => ruled(clauses, wording, compared),
   /** What counts is said of several, where it may be handed in again: “es gilt immer die letzte” is said of laws as well. */
-  keeps: (clauses: readonly Clause[], wording: string): Statement<'latest' | 'all'>[] => ruled<'latest' | 'all'>(clauses, wording, newestCounts, (said, i) => { const told = `${i > 0 ? wording.slice(clauses[i - 1]!.start, clauses[i - 1]!.end) : ''} ${said}`; return patternOf('again').test(told) || patternOf('may').test(told) && patternOf('handIn').test(told); }),
+  keeps: (clauses: readonly Clause[], wording: string): Statement<'latest' | 'all'>[] => ruled<'latest' | 'all'>(clauses, wording, newestCounts, (said, i) => { const told = `${i > 0 ? wording.slice(clauses[i - 1]!.start, clauses[i - 1]!.end) : ''} ${said}`; return patternOf('again').test(told) || (patternOf('may').test(told) || patternOf('possible').test(told)) && patternOf('handIn').test(told); }),
   /** “Nach fünf Tagen wird nichts mehr angenommen”, “zwei Tage Verspätung werden toleriert”. */
   cutoffDays: (clauses: readonly Clause[], wording: string): Statement<number>[] => {
     const counting = (said: RegExp): Clause[] => clauses.filter((c) => said.test(wording.slice(c.start, c.end))), after = counting(countedDays), late = counting(countedLate);

@@ -8,7 +8,7 @@ export const nothingLate: readonly Rule<number>[] = [
   { value: 0, all: ['missed', 'failed'], none: ['effect'] }, { value: 0, all: ['late', 'failed', ['work', 'handIn', 'student']], none: ['effect'] },
   { value: 0, all: ['late', 'nothing', ['taken', 'possible']], none: ['effect', 'failed'] }, { value: 0, all: ['late', 'not', ['taken', 'possible'], ['work', 'handIn']], none: ['effect', 'failed'] },
   { value: 0, all: ['late', 'closes'], none: ['not', 'effect'] },
-  { value: 0, all: ['closes', 'not', 'reopened'] }, { value: 0, all: ['thereafter', 'closes'], none: ['not', 'reopened'] },
+  { value: 0, all: ['closes', 'not', 'reopened'] }, { value: 0, all: ['thereafter', 'closes', ['handIn', 'box']], none: ['not', 'reopened'] },
   { value: 0, all: ['late', 'not', 'grade'], none: ['effect', 'taken'] },
 ];
 
@@ -29,16 +29,17 @@ export const namelessFile: readonly Rule<boolean>[] = [
 
 export const compared: readonly Rule<boolean>[] = [
   { value: false, all: ['not', 'compares'] },
-  { value: true, all: ['compares'], none: ['not', 'may'] }, { value: true, all: ['comparesVerb', 'machine', 'work'], none: ['not', 'may'] },
+  { value: true, all: ['compares'], none: ['not', 'may'] }, { value: true, all: ['comparesVerb', 'machine', 'work'], none: ['not', 'may', 'twoOf'] },
 ];
 
 export const times: readonly Rule<number>[] = [
   { value: 2, all: ['may', 'handIn', 'secondVersion'], none: ['not', 'isPlural'] },
   { value: 2, all: ['may', 'once', 'again', 'handIn'], none: ['not', 'isPlural'] },
-  { value: 1, all: ['onlyWord', 'once', 'handIn'], none: ['again', 'isPlural'] },
+  { value: 1, all: ['onlyWord', 'once', 'handIn'], none: ['again', 'isPlural'] }, { value: 1, all: ['onlyOnce', 'handIn'], none: ['again', 'isPlural'] },
 ];
 
 export const declared: readonly Rule<boolean>[] = [
+  { value: true, all: ['statement', ['enclosed', 'signed', 'must'], 'selfWritten'], none: ['not'] },
   { value: true, all: ['statement', ['signed', 'enclosed'], 'ownWork'], none: ['not'] }, { value: true, all: ['ownWork', ['signed', 'enclosed']], none: ['not', 'marking'] },
 ];
 
@@ -67,5 +68,6 @@ export const dayRoles = {
 
 /** What the name of the file is made of. */
 export const inFileName: readonly Rule<'studentNumber' | 'candidateNumber'>[] = [
+  { value: 'studentNumber', all: ['fileName', 'studentNumber', 'notName'], none: ['not'] }, { value: 'candidateNumber', all: ['fileName', 'candidateNumber', 'notName'], none: ['not'] },
   { value: 'studentNumber', all: [['fileName', 'named'], 'studentNumber'], none: ['not'] }, { value: 'candidateNumber', all: [['fileName', 'named'], 'candidateNumber'], none: ['not'] },
 ];

@@ -79,6 +79,10 @@ export const plainer: readonly Rewrite[] = [
   [/(?<=\b(?:on|by|until|till|from|before|after|due|at the latest on|deadline:?|noon on|midnight on|as of) )(?:Christmas (Eve|Day)|New Year['’]s (Eve|Day)|(Boxing) Day)(?!\w|['’]|,? \(?(?:the )?\d{1,2}(?:st|nd|rd|th)?(?: of)? [A-Z]|,? \(?\d{1,2}[./]\d)/gi, (_, [christmas, newYear]) => (christmas ? (/^e/i.test(christmas) ? '24 December' : '25 December') : newYear ? (/^e/i.test(newYear) ? '31 December' : '1 January') : '26 December')],
   // “Via the Assessment tab > “Portfolio 2027””, “the module page, tab Assessment, “Portfolio 2027””: of several steps the last one is the place.
   [/(?<=\b(?:via|in|to|through|under|using|online,|at|on|(?:place|where|submission|submit|upload):) )(?:(?:the )?(?:[“"][^”"\n>›→]{2,40}[”"]|[A-Z][\w ]{1,30}) (?:tab|section|page|area|menu|tile|folder)\s*[>›→]\s*|(?:the )?[\w ]{3,25} (?:page|site|area),? (?:tab|section|under|tile) [“"]?[A-Z][\w ]{2,25}[”"]?,\s*)(?=[“"][^”"\n]{3,60}[”"])/gi, () => 'the folder '],
+  // “… no name on it, exam number as the file name.”
+  [/, (?:and )?(?:the |your )?((?:exam|candidate|student|registration|matriculation) (?:number|ID|code)) as (?:the |its |a )?file ?name(?=\W*(?:[.;,)]|$))/gi, (_, [code]) => `. File name: ${code!}`],
+  // “1,500 words at minimum and 2,000 at maximum”.
+  [/\bat (?:the )?(?:very )?minimum\b/gi, (s) => (s.startsWith('A') ? 'At least' : 'at least')], [/\bat (?:the )?(?:very )?maximum\b/gi, (s) => (s.startsWith('A') ? 'At most' : 'at most')],
   // “After the weekend (Sunday 13 December)”, “one shot only”.
   [/\bthe (?:weekend|week-end|holidays?|bank holiday) \((?=(?:mon|tues|wednes|thurs|fri|satur|sun)day,? \d)/gi, () => '('], [/\bone (?:go|shot|chance|try|attempt) only\b/gi, () => 'only one attempt'],
   // “8 pm local time (Bergen, Norway)”.

@@ -14,13 +14,14 @@ const table: Readonly<Record<Tongue, Words>> = {
   norwegian: { spacing: '(?:linje(?:av|af)stand(?:en)?)', half: '(?:halvannen|halvanden) linje(?:av|af)stand|linje(?:av|af)stand (?:halvannen|halvanden)', is: '(?:(?:er|skal være)|på)', numbers: '(?:med )?(?:sidetall|sidenummer(?:ering)?|sidetal)(?: kreves)?', pages: '(?:sidene|siderne|alle sider)', numbered: '(?:skal være|er) (?:nummerert|nummererede|nummererte)', number: '(?:nummerer|husk å nummerere|glem ikke å nummerere)(?: sidene| alle sider| siderne)?', each: 'hver side (?:skal ha|har|skal have) (?:et )?nummer', size: '(?:størrelse|skriftstørrelse)', points: '(?:punkt|pkt\\.?)', or: 'eller', and: 'og', taken: 'tillat|godta|accept', as: '(?:i |som )' },
 };
 
-const kind = '(Word|DOCX|\\.docx|PDF|\\.pdf|ODT|RTF)(?:-(?:Datei|Dokument|bestand|fil))?s?', measure = '(?= ?(?:[12][.,]\\d{1,2}|[12])(?![\\d.,]*\\d| ?(?:cm|mm|pt|%)))';
+const kind = '(Word|DOCX|\\.docx|PDF|\\.pdf|ODT|OpenDocument|RTF)(?:-(?:Datei|Dokument|bestand|fil))?s?', measure = '(?= ?(?:[12][.,]\\d{1,2}|[12])(?![\\d.,]*\\d| ?(?:cm|mm|pt|%)))';
 
+const singleSpacing = 'enkelt radavstånd|enkelt linjeafstand|enkel linjeavstand|enkele regelafstand|einfacher Zeilenabstand|einzeiliger Zeilenabstand', doubleSpacing = 'dubbelt radavstånd|dobbelt linjeafstand|dobbel linjeavstand|dubbele regelafstand|doppelter Zeilenabstand|doppelzeilig|zweizeilig';
 /** The same in English, as the readers know it. */
 export function layoutsIn(tongue: Tongue): Sayings {
   const w = table[tongue];
   return [
-    [w.half, 'line spacing 1.5'], [`${w.spacing} ?:? ?(?:${w.is})?${measure}`, 'line spacing'], [`${w.spacing}(?: ?:)?${measure}`, 'line spacing'],
+    [singleSpacing, 'line spacing 1.0'], [doubleSpacing, 'line spacing 2.0'], [`interligne d[’']une ligne et demie|${w.half}`, 'line spacing 1.5'], [`${w.spacing} ?:? ?(?:${w.is})?${measure}`, 'line spacing'], [`${w.spacing}(?: ?:)?${measure}`, 'line spacing'],
     [w.number, 'page numbers'], [`${w.pages} ${w.numbered}`, 'page numbers'], [w.each, 'page numbers'], [`(?<=(?:^|[.,;:\\n(–-]) ?)(?:${w.numbers})(?=\\s*(?:[.,;)\\n]|$)| (?:en|abajo|arriba|in|op|unten|oben|rechtsonder|onderaan|au|à|em|nederst|längst|bas|basso|fundo))`, 'page numbers'], ...(tongue === 'dutch' ? [['genummerde pagina[’\']?s', 'page numbers'] as const] : tongue === 'spanish' ? [['numeración (?=abajo|arriba|al pie)', 'page numbers '] as const] : []),
     // “Times New Roman, corps 12.”
     [`(?<=(?:Roman|Arial|Calibri|Garamond|Cambria|Georgia|Verdana|Helvetica),? )${w.size}(?= ?(?:9|1[0-4])(?!\\d))`, 'size'], [`(?<=(?:Roman|Arial|Calibri|Garamond|Cambria|Georgia|Verdana|Helvetica),? )(?:de|a|di|von|van|à|i) (?=(?:9|1[0-4]) ?${w.points})`, ''], [`(?<=(?<!\\d)(?:9|1[0-4]) ?)${w.points}(?=\\s*(?:[.,;)\\n]|$))`, 'pt'], [`(?<=(?:^|[.,;\\n] ?))${w.size}(?= ?(?:9|1[0-4])(?:\\s*(?:[.,;)\\n]|$)))`, 'font size'],

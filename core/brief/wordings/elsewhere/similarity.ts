@@ -2,7 +2,7 @@
  * what it looks for, or a comparison that a machine makes. One table for all, since none of these words is English. Compiled by hand. */
 
 const letters = 'A-Za-z\\u00c0-\\u024f', start = `(?<![${letters}])`, end = `(?![${letters}])`;
-const copying = 'plagio|plágio|plagiat|du plagiat', alike = 'similitud(?:es)?|similitudes?|similarité[s]?|coincidencias?|semelhanças?|similaridades?|similarità|somiglianz[ae]|coincidenze|originalidade?|originalité|originalità|concordances?';
+const copying = 'copias?|plagio|plágio|plagiat|du plagiat', alike = 'similitud(?:es)?|similitudes?|similarité[s]?|coincidencias?|semelhanças?|similaridades?|similarità|somiglianz[ae]|coincidenze|originalidade?|originalité|originalità|concordances?';
 const romanceTool = 'control|comprobación|verificación|análisis|revisión|detector|detección|programa|software|sistema|herramienta|contrôle|vérification|analyse|détecteur|détection|logiciel|outil|programme|système|controllo|verifica|analisi|rilevamento|rilevatore|programma|strumento|sistema|controlo|controle|verificação|análise|detec?tor|detec?ção|ferramenta';
 const compound = 'software|programm?|prüf|kontroll?|erkennung|scann?er|check|suche|abgleich|überprüfung|controle|detectie|verktyg|verktøy|værktøj|sjekk|tjek|søgning|granskning|detektering|skanning|søk';
 /** A check or a tool that is called so. */
@@ -28,6 +28,8 @@ export const checkedAbroad: readonly RegExp[] = [
 ].map(whole);
 /** That there is none, or that it is somebody else's. */
 export const deniedAbroad = new RegExp(`${start}(?:no|ning[uú]n[oa]?|sin|kein[a-z]*|nicht|ohne|aucune?|pas|sans|non|nessun[oa]?|alcun[oa]?|senza|não|nenhuma?|sem|geen|niet|zonder|ingen|inga|inte|ikke|intet|uden|uten|utan|nej|nei|nein|nee)${end}(?! (?:nur|seulement|solo|soltanto|apenas|alleen|bara|kun|sólo|solamente))`, 'i');
+/** What is kept open: “si riserva di controllare”. */
+export const reservedAbroad = new RegExp(`${start}(?:behäl?t? (?:sich|uns) vor|behalten (?:sich|uns)|vorbehalten|(?:se|nous) réserve[nr]?t?|réservons|se reserva[n]?|nos reservamos|(?:si|ci) riserva(?:no)?|riserviamo|reserva-se|reservamo-nos|behoudt zich|behouden ons|förbehåller|forbeholder|ggf\\.|gegebenenfalls|le cas échéant)${end}`, 'i');
 /** What the writer is free to do. */
 export const ownCheckAbroad = new RegExp(`${start}(?:(?:sie|ihr|du) (?:dürfen|dürft|darfst|können|könnt|kannst)|(?:dürfen|können) sie|vous pouvez|tu peux|puede[ns]? (?:usar|utilizar)|podéis|potete|puoi|pode(?:m)? (?:usar|utilizar)|u kunt|je kunt|jullie kunnen|(?:du|ni|I) (?:kan|får|må))${end}`, 'i');
 /** A page of English says these things in English; a word that it shares with others (“software”, “detection”) tells nothing. */
