@@ -30,7 +30,7 @@ import { innermost, readPlaceByKind, wholeName } from './place-by-kind.ts';
 import { isPlaceOfSome } from './possible-extensions.ts';
 import type { Remark } from './remark.ts';
 import { readSections } from './sections.ts';
-import { isUnsettledDate, matchesIn, settle, splitClauses, withoutAsides, type Clause, type Settled, type Statement } from './statements.ts';
+import { firstOf, isUnsettledDate, matchesIn, settle, splitClauses, withoutAsides, type Clause, type Settled, type Statement } from './statements.ts';
 import { readTimes } from './times.ts';
 import { withoutFormer } from './former.ts';
 import { readable } from './wording.ts';
@@ -52,9 +52,6 @@ const forOthers = -2;
 
 /** “Put everything into a single PDF in this order: contents page, five pieces, reflective essay (1,000 words)”: what stands in such a list is a piece of the whole. */
 const inOneOrder = (clause: { text: string; start: number } | undefined, at: number): boolean => { const m = clause ? /\b(?:in|into|to|as) (?:one|a single)\b[^:]{0,40}: (?=[^:]*,[^:]*,)/i.exec(clause.text) : null; return m !== null && at > clause!.start + m.index + m[0].length; };
-
-/** The statements of the first reader that found some. */
-const firstOf = <T>(...found: Statement<T>[][]): Statement<T>[] => found.find((s) => s.length > 0) ?? [];
 
 /** Reads what an assignment's wording asks for. What it leaves open, or says twice differently, stays null: a wrong guess is worse than a question.
  * @param original - the wording; @param nowIso - for dates without a year

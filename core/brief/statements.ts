@@ -6,6 +6,8 @@ import { onlyTicked } from './tick-boxes.ts';
 
 /** A value that the wording states, with the words it came from. `override` marks a correction that says it holds. */
 export interface Statement<T> { value: T; start: number; end: number; override?: boolean }
+/** The statements of the first reader that found some. */
+export const firstOf = <T>(...found: Statement<T>[][]): Statement<T>[] => found.find((s) => s.length > 0) ?? [];
 /** A stretch of the wording that reads as one sentence or line. */
 export interface Clause { text: string; start: number; end: number; /** stands in an answer above or below what it quotes, and so holds against it */ answers?: true; /** the heading or question that it stands under */ under?: string; /** a question, with the answer behind it; `open`: neither yes nor no */ asks?: 'yes' | 'no' | 'open' }
 

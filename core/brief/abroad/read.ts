@@ -1,4 +1,4 @@
-import type { Clause, Statement } from '../statements.ts';
+import { firstOf, type Clause, type Statement } from '../statements.ts';
 import { concepts, type Concept } from './concepts.ts';
 import { anonymity, cited, compared, declared, inFileName, namelessFile, newestCounts, nothingAfterDays, nothingLate, takenForDays, times, type Rule } from './rules.ts';
 
@@ -10,7 +10,6 @@ function patternOf(concept: Concept): RegExp {
   made.set(concept, known);
   return known;
 }
-const firstOf = <T>(...found: Statement<T>[][]): Statement<T>[] => found.find((s) => s.length > 0) ?? [];
 /** Small words that no English sentence has, whichever the language. */
 const isAbroad = new RegExp(`(?<![${letters}])(?:der|das|den|dem|des|ein|eine|einer|eines|ist|sind|wird|werden|nicht|mit|und|für|im|bei|les|le|la|du|des|est|sont|vous|votre|une?|dans|el|los|las|del|al|su|se|una|por|con|il|gli|lo|della?|viene|vengono|per|os|as|ao|não|são|são|uma|com|het|een|je|uw|wordt|worden|niet|voor|och|att|ska|är|inte|det|av|og|ikke|skal|til|af|på|ett|zu|sie|er|nach|après|dopo|após|na|efter|etter|dig|du|ni)(?![${letters}])`, 'i');
 /** Small words that only English has: a sentence with some of them is in English, whatever else it quotes. */
@@ -18,8 +17,8 @@ const isEnglish = /\b(?:the|is|are|of|and|your|you|will|be|must|with|should|for|
 /** That a sentence is about days of lateness with numbers of their own. */
 const counted = new RegExp(`(?<![${letters}])(?:\\d{1,2}|zwei|drei|vier|fünf|sieben|deux|trois|cinq|sept|dos|tres|cinco|siete|due|tre|cinque|sette|dois|três|sete|twee|drie|vijf|zeven|två|fem|sju|to|syv|un|une|eine[rm]?|una|uno|uma|een|één|en|ett|et) ?(?:tage?n?|werktagen?|wochen?|jours?|semaines?|días?|semanas?|giorn[oi]|settiman[ae]|dias?|dagen|dag|weken|week|dagar|veckor|vecka|dager|dage|uker?|uger?|stunden?|heures?|horas?|ore|uur|timmar|timer)(?![${letters}])|\\d ?%|prozent|procent|prosent`, 'i');
 
-/** Whether a wording is in another language throughout: its shortest sentences are then too. */
 let lastAsked = '', lastTold = false;
+/** Whether a wording is in another language throughout: its shortest sentences are then too. Asked for each sentence of the same wording. */
 function abroadThroughout(wording: string): boolean {
   if (wording === lastAsked) return lastTold;
   const sample = wording.slice(0, 20_000), count = (words: RegExp): number => sample.match(new RegExp(words.source, 'gi'))?.length ?? 0;
@@ -94,7 +93,9 @@ export const abroad = {
   /** “Nach fünf Tagen wird nichts mehr angenommen”, “zwei Tage Verspätung werden toleriert”. */
   cutoffDays: (clauses: readonly Clause[], wording: string): Statement<number>[] => {
     const counting = (said: RegExp): Clause[] => clauses.filter((c) => said.test(wording.slice(c.start, c.end))), after = counting(countedDays), late = counting(countedLate);
-    return firstOf(ruled(after, wording, nothingAfterDays).flatMap((s) => daysIn(after, s, countedDays, wording)), ruled(late, wording, takenForDays).flatMap((s) => daysIn(late, s, countedLate, wording)));
+    /** “Nach drei Tagen wurde der Antrag abgelehnt” is the matter's. */
+    const ofWork = (said: string): boolean => (['late', 'work', 'handIn', 'grade'] as const).some((concept) => patternOf(concept).test(said)), isLate = (c: Clause | undefined): boolean => c !== undefined && (/%|\blate\b/i.test(c.text) || patternOf('late').test(wording.slice(c.start, c.end)));
+    return firstOf(ruled(after, wording, nothingAfterDays, (said, i) => ofWork(said) || isLate(clauses[clauses.indexOf(after[i]!) - 1])).flatMap((s) => daysIn(after, s, countedDays, wording)), ruled(late, wording, takenForDays).flatMap((s) => daysIn(late, s, countedLate, wording)));
   },
   allowed: (clauses: readonly Clause[], wording: string): Statement<number | 'unlimited'>[] => ruled<number | 'unlimited'>(clauses, wording, times),
   inFileName: (clauses: readonly Clause[], wording: string): Statement<'studentNumber' | 'candidateNumber'>[] => ruled(clauses, wording, inFileName),
