@@ -15,11 +15,12 @@ import { moved, OrderList } from './order-list.tsx';
 /** Several files to one PDF in an order to choose, with page numbers or a sheet in front where they are wanted; every word is compared. */
 export function Join({ paper, parts }: { paper: PaperRow; parts: FileRow[] }) {
   const { brief } = paper, details = useDetails() ?? null;
-  const [order, setOrder] = useState(() => parts.map((p) => p.id)), [at, setAt] = useState(0), [numbers, setNumbers] = useState(brief.layout.pageNumbers === true), [front, setFront] = useState((brief.sections ?? []).includes('title page'));
+  const [order, setOrder] = useState<string[] | null>(null), [at, setAt] = useState(0), [numbers, setNumbers] = useState(brief.layout.pageNumbers === true), [front, setFront] = useState((brief.sections ?? []).includes('title page'));
   const number = brief.naming.mustContain.map((f) => (f === 'studentNumber' || f === 'candidateNumber' ? details?.[f] : null)).find(Boolean);
   const [cover, setCover] = useState([paper.title, paper.course, ...(number ? [number] : [])].filter(Boolean).join('\n'));
   const [job, setJob] = useState<Running<unknown> | null>(null), [done, setDone] = useState<[number, number]>([0, 0]), [failure, setFailure] = useState<Pick<Failure, 'message' | 'remedy'> | null>(null);
-  const known = order.filter((id) => parts.some((p) => p.id === id)), all = [...known, ...parts.map((p) => p.id).filter((id) => !known.includes(id))].map((id) => parts.find((p) => p.id === id)!);
+  // Until an order is chosen, that in which the files stand.
+  const known = (order ?? parts.map((p) => p.id)).filter((id) => parts.some((p) => p.id === id)), all = [...known, ...parts.map((p) => p.id).filter((id) => !known.includes(id))].map((id) => parts.find((p) => p.id === id)!);
   const move = (by: number): void => { const next = moved(all.map((p) => p.id), at, by); if (next) { setOrder(next.ids); setAt(next.at); } };
   const make = async (): Promise<void> => {
     setFailure(null);
