@@ -102,7 +102,8 @@ export const allowedSenses: readonly Sense<number | 'unlimited' | 'times' | 'aga
   { value: 1, unless: /\b(?:have to|need|needs|once more|if|unless|after)\b/i, says: ['@cannot .. uploaded|submitted|handed_in|sent_in twice|a_second_time|again'] },
   { value: 'again', unless: /\b(?:if|in case|when|where|provided|unless|after)\b/i, says: [
     '@may .. @replace|re-upload|resubmit|re-submit|reupload .. one_time|once|a_single_time',
-    'may|can .. replaced|exchanged|swapped|resubmitted|re-uploaded ... one_time|once|a_single_time',
+    '@paper|file|it may|can .. replaced|exchanged|swapped|resubmitted|re-uploaded ... one_time|once|a_single_time $',
+    '@paper|file|it may|can .. replaced|exchanged|swapped|resubmitted|re-uploaded ... one_time|once|a_single_time before|until|up_to',
     'permitted|allowed|entitled_to|have|get|given|granted one|a_single|a resubmission|re-submission|re-upload|replacement',
     'one|a_single|single replacement|re-upload|resubmission|re-submission|second_upload .. allowed|permitted|possible|granted|ok',
   ] },

@@ -80,7 +80,7 @@ export const plainer: readonly Rewrite[] = [
   // “Via the Assessment tab > “Portfolio 2027””, “the module page, tab Assessment, “Portfolio 2027””: of several steps the last one is the place.
   [/(?<=\b(?:via|in|to|through|under|using|online,|at|on|(?:place|where|submission|submit|upload):) )(?:(?:the )?(?:[“"][^”"\n>›→]{2,40}[”"]|[A-Z][\w ]{1,30}) (?:tab|section|page|area|menu|tile|folder)\s*[>›→]\s*|(?:the )?[\w ]{3,25} (?:page|site|area),? (?:tab|section|under|tile) [“"]?[A-Z][\w ]{2,25}[”"]?,\s*)(?=[“"][^”"\n]{3,60}[”"])/gi, () => 'the folder '],
   // “… no name on it, exam number as the file name.”
-  [/, (?:and )?(?:the |your )?((?:exam|candidate|student|registration|matriculation) (?:number|ID|code)) as (?:the |its |a )?file ?name(?=\W*(?:[.;,)]|$))/gi, (_, [code]) => `. File name: ${code!}`],
+  [/, (?:and )?(?:the |your )?((?:exam|candidate|student|registration|matriculation) (?:number|ID|code)) as (?:the |its |a )?file ?name(?=[ \t]*(?:[.;]|\n|$))/gi, (_, [code]) => `. File name: ${code!}`],
   // “1,500 words at minimum and 2,000 at maximum”.
   [/\bat (?:the )?(?:very )?minimum\b/gi, (s) => (s.startsWith('A') ? 'At least' : 'at least')], [/\bat (?:the )?(?:very )?maximum\b/gi, (s) => (s.startsWith('A') ? 'At most' : 'at most')],
   // “After the weekend (Sunday 13 December)”, “one shot only”.
