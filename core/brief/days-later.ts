@@ -6,7 +6,7 @@ import { numberWords, type Clause } from './statements.ts';
 /** “Part 2 is due two weeks later, same time.” “Final version: a fortnight after that.” */
 const later = /\b(?:(an?|one|two|three|four|five|six|seven|eight|ten|\d{1,2}) (day|week|month)s?|(a fortnight)) (?:later|after (?:that|this|the (?:first|draft|outline|proposal|plan|sketch|previous one)|(?:part|piece|stage|draft|chapter|task|essay|report|assignment) (?:\d{1,2}|one|two|three|[A-E])))\b/i;
 /** What else comes some days after a deadline, and is no work. */
-const follows = /\b(?:feedback|marks?|grades?|results?|return(?:ed|s)?|released?|publish(?:ed)?|late(?!r)|penalt\w*|closes?|solutions?|discuss\w*|meet(?:ing)?|extension|accepted|viva|defen[cs]e|presentations?|resits?|cut-?off|approv(?:al|ed)|registr(?:ation|ered))\b/i;
+const follows = /\b(?:feedback|marks?|grades?|results?|return(?:ed|s)?|released?|publish(?:ed)?|late(?!r)|penalt\w*|closes?|solutions?|discuss\w*|meet(?:ing)?|extension|accepted|viva|defen[cs]e|presentations?|resits?|cut-?off|approv(?:al|ed)|registr(?:ation|ered)|answers|keys?|recordings?|slides|templates?|may|can|could|if|unless|ill|support plan|those|some)\b/i;
 const handsIn = /\b(?:due|deadline|submit\w*|submission|hand(?:s|ed|ing)?[ -]in|upload\w*|deliver\w*|expected|follows?)\b|^\W*[\w -]{3,40}:/i;
 
 /** @returns the day that so much later is than the deadline said right before; none where the clause is about something else */

@@ -54,7 +54,7 @@ export function toleranceOf(clause: Clause): Tolerance | null {
 }
 const percent = (text: string): number => written[text.toLowerCase()] ?? Number(text);
 
-const isLimit = /\b(?:max\w*|limit(?:ed)?|up to|at most|no(?:t)? more than|exceed\w*|over|above|upwards?|beyond|ceiling|no)\b/i;
+const isLimit = /\b(?:max\w*|limit(?:ed)?|up to|at most|no(?:t)? more than|exceed\w*|over|above|upwards?|beyond|ceiling|no (?:\d{1,2} ?% |\w+ )?(?:tolerance|leeway|margin))\b/i;
 const byName = /\d[\s\u00a0]{0,8}(?:[a-zåäöøæ]{2,9})?(?: long| in length)?[\s\u00a0]{0,8},?[\s\u00a0]{0,8}\(?(?:with )?(?:an? |the )?(?:usual )?(?:tolerance|leeway|margin)(?: of| is|\s*:)?\s*(?:up to )?(\d{1,2}|five|ten|fifteen|twenty)\s?(?:%|per\s?cent)(?! of (?:the )?(?:mark|grade))/i;
 /** “2,000 words (tolerance of 10 %)”: both ways of what is only a length, the share in the first group; null beside a limit, above which alone it is then. */
 export const toleranceByName = (text: string): RegExpExecArray | null => (isLimit.test(text) ? null : byName.exec(text));
