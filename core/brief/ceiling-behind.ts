@@ -5,6 +5,8 @@ import { matchesIn, numberOf, numberWords, type Clause, type Statement } from '.
 const amount = `(?:${number}|${Object.keys(numberWords).join('|')})`;
 const beyond = '(?:more|longer|over|above|beyond|past|higher|in excess)(?: than| of)?';
 const ceiling = new RegExp([
+  `\\b(?:(?:must|may|should|can|shall|will) (?:not|never)|(?:must|should|ca|wo)n['’]t|cannot|never|(?:under|in) no circumstances)(?: be allowed to| ever)?(?: exceed| surpass| (?:go|run|be|get|stray|come|grow) ${beyond}) (?<above>${amount})(?![.,]?\\d)(?=\\s*(?:words|pages|[.,;:)!–-]|$|(?:in (?:all|total)|altogether|and|or|but|please)\\b))`,
+  `\\b(?:over|more than|above|beyond|past|longer than) (?<toomuch>${amount}) (?:is|would be|are|will be) (?:too (?:much|long|many)|over the limit|not (?:ok(?:ay)?|allowed|accepted|acceptable))`,
   `\\b(?:never|not|no|nothing|(?:under|in) no (?:circumstances|case)|on no account|certainly not|by no means|don['’]t (?:ever )?(?:go|run|write)|do not (?:ever )?(?:go|run|write)) (?:ever )?${beyond} (?<below>${amount})(?![.,]?\\d)(?=\\s*(?:words|pages|[.,;:)!–-]|$|(?:in (?:all|total)|altogether|and|or|but|please)\\b))`,
   `(?<![\\d.,])(?<most>${amount}) (?:(?:is|being|as) )?(?:at (?:the )?(?:very |absolute )?(?:most|outside|outermost|max(?:imum)?)|max(?:imum)?\\b|tops\\b|(?:is |as )?(?:the|my|our|an?) (?:absolute |very |hard |strict |upper )?(?:limit|maximum|most|ceiling|cap|outer limit|upper limit))`,
 ].join('|'), 'gi');
@@ -20,6 +22,6 @@ export function ceilingBehind(field: 'maxWords' | 'maxPages', clauses: readonly 
   return clauses.flatMap((clause, i) => {
     const before = clauses[i - 1], own = unit.exec(clause.text), led = own ? clause.start + own.index + own[0].length : before && before.end + 4 > clause.start && unit.test(before.text) && !otherUnit.test(before.text) ? clause.start : null;
     if (led === null || otherUnit.test(clause.text) || other.test(clause.text.slice(led - clause.start)) || each.test(own ? clause.text : before!.text)) return [];
-    return [...matchesIn(clause, ceiling)].filter((m) => m.at >= led).map((m) => { const said = (m.groups!['below'] ?? m.groups!['most'])!; return { value: numberWords[said.toLowerCase()] ?? numberOf(said), start: m.at, end: m.to }; });
+    return [...matchesIn(clause, ceiling)].filter((m) => m.at >= led).map((m) => { const said = (m.groups!['below'] ?? m.groups!['above'] ?? m.groups!['toomuch'] ?? m.groups!['most'])!; return { value: numberWords[said.toLowerCase()] ?? numberOf(said), start: m.at, end: m.to }; });
   });
 }

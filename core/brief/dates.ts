@@ -3,6 +3,7 @@ import { DateTime, FixedOffsetZone } from 'luxon';
 import { zoneOf } from '../time/instant.ts';
 import { isGerman } from './german.ts';
 import { matchesIn, type Clause } from './statements.ts';
+import { besideItsDate, weekdaysOfMonth } from './weekday-of-month.ts';
 
 /** A day of the week, not a month or a friend. */
 const dayOfWeek = /\b(Mon|Tue|Wed|Thu|Fri|Sat|Sun)(?:day|sday|s|nesday|nes|rsday|rs|r|urday)?\b/i;
@@ -93,8 +94,10 @@ export function readDates(clause: Clause, now: DateTime, zone: string | null, or
   clause = { ...clause, text: clause.text.replace(/\b(?:from today|from now on|from now|as of now|now) (?=until|till|to\b)/gi, (s) => ' '.repeat(s.length)) };
   // “The 15th (of March, 2027)”.
   clause = { ...clause, text: clause.text.replace(/(\d(?:st|nd|rd|th)) \((of [A-Z][a-z]+)(,? 20\d\d)?\)/g, (_, day: string, month: string, year?: string) => `${day}  ${month}${(year ?? '').replace(',', ' ')} `) };
+  const ofMonth = / (?:in|of) /.test(clause.text) ? weekdaysOfMonth(clause, now) : [];
+  if (ofMonth.length > 0) clause = besideItsDate(clause, now);
   // “By noon on the second Friday of term, i.e. 29 January”: the date says which day that is.
-  clause = { ...clause, text: clause.text.replace(/(?<=\bon )the (?:first|second|third|fourth|last|final) \w+day (?:of|in) [^,;.()]{3,40},? \(?(?:i\.e\.|that is|namely|which is),?(?= )/gi, (s) => ' '.repeat(s.length)) };
+  clause = { ...clause, text: clause.text.replace(/(?<=\bon )the (?:first|second|third|fourth|last|final) \w+day (?:of|in) (?!(?:jan|feb|mar|apr|may|june?|july?|aug|sep|oct|nov|dec)[a-z]*,? )[^,;.()]{3,40},? \(?(?:i\.e\.|that is|namely|which is),?(?= )/gi, (s) => ' '.repeat(s.length)) };
   // “Half past eleven on the morning of 6 May”, “ten past four in the afternoon”.
   if (/\b(?:past|to) (?:one|two|three|four|five|six|seven|eight|nine|ten|eleven|twelve) (?:in|on) the\b/i.test(clause.text)) clause = { ...clause, text: clause.text.replace(spokenTime, (whole, minutes: string, side: string, hour: string, half: string, joint?: string) => { const whole12 = (hours.indexOf(hour.toLowerCase()) + 1) % 12 + (/^m/i.test(half) ? 0 : 12), past = { five: 5, ten: 10, quarter: 15, twenty: 20, 'twenty-five': 25, half: 30 }[minutes.toLowerCase()]!, total = whole12 * 60 + (/past/i.test(side) ? past : -past); return `${String(Math.floor(total / 60)).padStart(2, '0')}:${String(total % 60).padStart(2, '0')}${joint ? ' on' : ''}`.padEnd(whole.length); }) };
   // “4.42 in the afternoon”.
@@ -177,6 +180,8 @@ export function readDates(clause: Clause, now: DateTime, zone: string | null, or
         const fits = [date, swapped].filter((dt) => dt.isValid && dt.setLocale('en').toFormat('ccc').toLowerCase() === weekday.toLowerCase());
         if (fits.length === 1) { problem = 'none'; [m, d] = [fits[0]!.month, fits[0]!.day]; }
       }
+      const named = problem === 'ambiguous' ? ofMonth.find((w) => w.date.year === y && (w.date.month === m && w.date.day === d || w.date.month === d && w.date.day === m)) : undefined;
+      if (named) { problem = 'none'; [m, d] = [named.date.month, named.date.day]; }
       // A time of day beyond the neighbouring dates belongs to them.
       const from = index > 0 ? Math.max(takenTo, locate(clause.text, source, results[index - 1]!.index + results[index - 1]!.text.length)) : 0, to = index + 1 < results.length ? locate(clause.text, source, results[index + 1]!.index) : clause.text.length;
       // “Open from Monday 3 May and will close at noon on Monday 17 May”: the time in between belongs to the second.
@@ -225,18 +230,10 @@ function weekdayOrder(before: string, a: number, b: number, now: DateTime): bool
   return dayFirst === monthFirst ? null : dayFirst;
 }
 
-/** “The last Friday in May 2027”, “the second Monday of March”. */
 function readWeekdaysOfMonth(clause: Clause, now: DateTime, zone: string | null): ReadDate[] {
-  return [...matchesIn(clause, /\b(first|second|third|fourth|last)\s+(mon|tues|wednes|thurs|fri|satur|sun)day\s+(?:in|of)\s+(january|february|march|april|may|june|july|august|september|october|november|december)(?:,?\s+(20\d\d))?\b/gi)].map((m) => {
-    const month = DateTime.fromFormat(m[3]!, 'LLLL', { locale: 'en' }).month, weekday = DateTime.fromFormat(m[2]!.slice(0, 3), 'ccc', { locale: 'en' }).weekday, which = m[1]!.toLowerCase();
-    const inYear = (year: number): DateTime => {
-      if (which === 'last') { const end = DateTime.fromObject({ year, month }).endOf('month').startOf('day'); return end.minus({ days: (end.weekday - weekday + 7) % 7 }); }
-      const start = DateTime.fromObject({ year, month, day: 1 });
-      return start.plus({ days: (weekday - start.weekday + 7) % 7 + 7 * ['first', 'second', 'third', 'fourth'].indexOf(which) });
-    };
-    const thisYear = inYear(now.year), date = m[4] ? inYear(Number(m[4])) : thisYear.endOf('day') >= now ? thisYear : inYear(now.year + 1);
-    const time = timeOf(null, clause.text, m.at - clause.start, m.to - clause.start, 0, clause.text.length);
-    return { iso: isoOf(date.year, date.month, date.day, time, zone), start: Math.min(m.at, clause.start + (time?.start ?? Infinity)), end: Math.max(m.to, clause.start + (time?.end ?? 0)), problem: 'none' };
+  return weekdaysOfMonth(clause, now).map(({ date, at, to }) => {
+    const time = timeOf(null, clause.text, at - clause.start, to - clause.start, 0, clause.text.length);
+    return { iso: isoOf(date.year, date.month, date.day, time, zone), start: Math.min(at, clause.start + (time?.start ?? Infinity)), end: Math.max(to, clause.start + (time?.end ?? 0)), problem: 'none' };
   });
 }
 

@@ -11,6 +11,7 @@ const nthDays = ['first', 'second', 'third', 'fourth', 'fifth', 'sixth', 'sevent
 const daysLate = `(?:(\\d{1,2}|one|two|three|four|five|six|seven|eight|nine|ten|fourteen) (?:calendar |working )?days?|the (${nthDays.join('|')}) day)\\b`, lateWork = '(?:it|they|(?:the |your |any |late )?(?:work|papers?|essays?|reports?|submissions?|assignments?|files?|coursework))';
 const isWorthless = "(?:(?:is|are|was|gets?)(?: not| no longer|n['’]t)|(?:will|can|could|may)(?: not| no longer|not|n['’]t) be|won['’]t be|can['’]t be) (?:\\w+ )?(?:marked|graded|accepted|read|assessed|considered|taken|looked at)";
 const notMarkedAfter = new RegExp(`\\bafter ${daysLate},? ${lateWork} ${isWorthless}\\b|\\b${lateWork} ${isWorthless}(?: at all| any ?more| any longer)? after ${daysLate}`, 'gi');
+const isSpan = /\b(?:\d+|an?|one|two|three|four|five|six|seven|ten|twelve|fourteen|a few|several) (?:calendar |working |full |more |further |extra )*(?:days?|weeks?|hours?|fortnight)\s*$/i;
 /** Penalty per day and the last day still accepted; 0 where late work is not accepted at all. */
 const lateQuestion = /^\W*(?:Q\s*[:.]\s*)?(?:(?:and |but )?what (?:happens )?if (?:I|we|you|it|they|my \w+)(?: am|['’]m| are|['’]re| is|['’]s)? |(?:a bit |too |running |if you(?:['’]re| are) )?)(?:late(?: (?:work|papers?|essays?|reports?|submissions?|hand-?ins?))?|miss(?:ed)? (?:it|the deadline|the due date|the cut-?off)|after the deadline|past the deadline)\s*\?/i;
 const nothingForIt = /^\W*(?:A(?:nswer)?\s*[:.]\s*)?(?:(?:then|that means|that['’]s|that is|tough luck|sorry|unfortunately)[,:]? )*(?:it(?:['’]s| is| means| gets| (?=fails)) ?|you(?:['’]ll| will)? (?:get|score|have|receive) |there (?:is|are|will be) |your \w+ (?:gets|scores|is) )?(?:(?:an?|automatic(?:ally)?|just|only) )*(?:zero|0|nought|nothing|no (?:points?|marks?|credit|grade)|an? F|fail(?:s|ed)?)(?: points?| marks?| credit)?(?=\W*(?:$|,? (?:sorry|I['’]m afraid|no exceptions?|full stop)\b))/gi;
@@ -365,6 +366,8 @@ export function readLate(clauses: Clause[]): LateRead {
   const spanned = out.cutoffDays.filter((c) => c.value > 0);
   if (spanned.length > 0) out.cutoffDays = out.cutoffDays.filter((c) => c.value > 0 || !spanned.some((o) => { const clause = clauses.find((l) => l.start <= o.start && o.start < l.end); return clause !== undefined && clause.start <= c.start && c.start < clause.end && /\bafter (?:an?|one|two|three|four|five|\d{1,2}) (?:day|week)s?\b/i.test(clause.text); }));
   out.cutoffDays = out.cutoffDays.filter((s) => !costsNothing(s, clauses));
+  // “A week after the deadline the folder is closed”: until then it is not.
+  out.cutoffDays = out.cutoffDays.filter((s) => { const clause = clauses.find((c) => c.start <= s.start && s.start < c.end); return s.value !== 0 || !clause || !isSpan.test(clause.text.slice(0, s.start - clause.start)); });
   return out;
 }
 

@@ -77,6 +77,8 @@ export function readLayout(clauses: Clause[]): LayoutRead {
       if (atLeast(clause.text, m.at - clause.start, m.to - clause.start) || /\b(?:at least|min(?:imum|\.)?)(?: of)? [\d.,a-z -]+$/i.test(m[0])) out.atLeast.add('lineSpacing');
       put(out.lineSpacing, spacingWords[word] ?? numberOf(word), m);
     }
+    // “One and a half lines, please.”
+    for (const m of matchesIn(clause, /^\W*(one and a half|double|two) lines(?:,? please)?(?=\W*$)|\b(?:leave|with|use) (one and a half|two) lines (?:of space )?between (?:the )?lines\b/gi)) if (out.lineSpacing.length === 0) put(out.lineSpacing, { two: 2, double: 2 }[(m[1] ?? m[2])!.toLowerCase()] ?? 1.5, m);
     // “Times 12, double”: behind a typeface and its size.
     for (const m of matchesIn(clause, /(?<=\b(?:[A-Z][a-z]+|TNR|[Ff]ont|[Ss]ize)[ ,]{1,2}\d{1,2}(?: ?pt\.?| ?points?)?, ?)(single|double|one[- ]and[- ]a[- ]half)(?=\s*(?:[,.;)]|$))/g)) if (out.lineSpacing.length === 0) put(out.lineSpacing, spacingWords[m[1]!.replace(/-/g, ' ')]!, m);
     for (const m of [...matchesIn(clause, anyTypeface), ...matchesIn(clause, anyShouted)]) {

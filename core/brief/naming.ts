@@ -91,7 +91,7 @@ export function readNaming(said: Clause[]): NamingRead {
     const spelt = /^(\W*(?:save|name|call)(?: (?:it|the file|your file|them))?(?: as)?\s*:\s*)([^\n]{2,60}? ?[[(]space[\])][^\n]{2,80}?)\.?\s*$/i.exec(clause.text);
     if (spelt) { out.pattern.push({ value: spelt[2]!.replace(/\s*[[(]space[\])]\s*/gi, ' '), start: clause.start + spelt[1]!.length, end: clause.start + spelt[1]!.length + spelt[2]!.length, override: isCorrection(clause) }); collectFields(clause, 0, out, isCorrection(clause)); return; }
     // “Files without the matriculation number in their name will be ignored.” “Give the file a name that includes your surname.” “Do use it in the file name.”
-    const without = /\bfiles? without (?:the|your|a) ([\w -]{3,40}?) in (?:their|its|the) (?:file ?)?names?\b[^.;]{0,24}\b(?:ignored|rejected|refused|not (?:be )?(?:accepted|marked)|returned|deleted)\b/i.exec(clause.text), sensible = /\bgive (?:the|your|each|every) (?:file|document)s? an? (?:[\w-]+ )?names? (?:that|which) (?:includes?|contains?|shows?|has)\b/i.exec(clause.text);
+    const without = /\b(?:files? |^\W*)?without (?:the|your|a) ([\w -]{3,40}?) in (?:their|its|the) (?:file ?names?|names?(?: of (?:the|your) (?:file|document))?)\b[^.;]{0,40}(?:\b(?:ignored|rejected|refused|not (?:be )?(?:accepted|marked|matched|found|sorted|assigned)|returned|deleted|lost|cannot|unable to|impossible)\b|\bcan['’]t\b)/i.exec(clause.text), sensible = /\bgive (?:the|your|each|every) (?:file|document)s? an? (?:[\w-]+ )?names? (?:that|which) (?:includes?|contains?|shows?|has)\b/i.exec(clause.text);
     if (without) { collectFields({ text: without[1]!, start: clause.start + without.index + without[0].indexOf(without[1]!), end: clause.end }, 0, out, isCorrection(clause)); return; }
     if (sensible) { collectFields(clause, sensible.index + sensible[0].length, out, isCorrection(clause)); return; }
     // “My name is nowhere: not in the text, not in the file name.”
@@ -198,6 +198,8 @@ export function readNaming(said: Clause[]): NamingRead {
 
 /** “… and check that your name appears nowhere.” */
 const absent = /^s?[’']?s? (?:(?:does|do|is|are|must|should|may|can|shall|will) ?(?:not|never)|(?:does|is|must|should|can)n['’]t|(?:is|are|appears?|stands?) (?:nowhere|in neither|not))\b/i;
+/** The details that a clause names, for one that is known to be about the name of the file. */
+export function detailsIn(clause: Clause): Statement<NameField>[] { const out: NamingRead = { pattern: [], mustContain: [], mustNotIdentify: [] }; collectFields(clause, 0, out, isCorrection(clause)); return out.mustContain; }
 function collectFields(clause: Clause, from: number, out: NamingRead, override: boolean): void {
   const part: Clause = { text: clause.text.slice(from).replace(letterOfName, (s) => 'initial'.padEnd(s.length)), start: clause.start + from, end: clause.end };
   const taken: { at: number; to: number }[] = [];

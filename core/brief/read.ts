@@ -22,9 +22,10 @@ import { readLimits, type LimitStatement } from './limits.ts';
 import { packedList } from './packed-list.ts';
 import { measuresBesideKinds, pairedLimits } from './paired-limits.ts';
 import { plainClauses, readPlainWords } from './plain-words.ts';
+import { byConcepts } from './senses/by-concepts.ts';
 import { sensesOf } from './senses/read.ts';
-import { isAboutPaper } from './senses/senses.ts';
-import { readNaming } from './naming.ts';
+import { isAboutPaper, isOfMatter } from './senses/senses.ts';
+import { detailsIn, readNaming } from './naming.ts';
 import { readPlace } from './place.ts';
 import { innermost, readPlaceByKind, wholeName } from './place-by-kind.ts';
 import { isPlaceOfSome } from './possible-extensions.ts';
@@ -85,7 +86,7 @@ export function readBrief(original: string, nowIso: string): BriefRead {
   };
   const one = <T>(field: string, statements: Statement<T>[], same?: (a: T, b: T) => boolean): T | null => keep(field, settle(statements, same));
 
-  const forEveryone = (s: Statement<string>): boolean => !isPlaceOfSome(s, clauses), places = readPlace(clauses).filter(forEveryone);
+  const forEveryone = (s: Statement<string>): boolean => !isPlaceOfSome(s, clauses), places = readPlace(clauses).filter((s) => forEveryone(s) && !/[’']s$/.test(s.value));
   brief.place = one('place', firstOf(places, readPlaceByKind(clauses).filter(forEveryone), placesAbroad(clauses, text).filter(forEveryone)).map((s) => innermost(wholeName(s, clauses), text)).map((s) => (s.value.length === s.end - s.start ? { ...s, value: asWritten(s) } : s)), (a, b) => a === b || a.includes(b) || b.includes(a));
   const times = readTimes(text, all.filter((c) => c.asks !== 'no' && !(c.asks && !c.answers && /\b(?:is|was) (?:the|our) (?:\w+ )?(?:deadline|due date|hand-?in)\b|\bwhen is\b/i.test(c.text) && all.some((o) => o.answers))), now);
   const blocks = readBlocks(text), ofBlocks = blocks.length > 0 ? documentsOfBlocks(blocks, clauses, text) : null;
@@ -155,7 +156,7 @@ export function readBrief(original: string, nowIso: string): BriefRead {
   for (const demand of brief.documents) for (const unit of ['Words', 'Pages'] as const) if ((demand.limits?.[`min${unit}`] ?? 0) > (demand.limits?.[`max${unit}`] ?? Infinity)) { delete demand.limits![`min${unit}`]; delete demand.limits![`max${unit}`]; }
   // In plain words, where nothing else settles it.
   const plain = readPlainWords(clauses), ofSense = plainClauses(clauses), sentenceOf = (s: Statement<unknown>): string => all.find((c) => c.start <= s.start && s.start < c.end)?.text ?? '';
-  const or = <T>(found: Statement<T>[], plainly: Statement<T>[], sense: (clauses: Clause[]) => Statement<T>[]): Statement<T>[] => [found, plainly].map((known) => known.filter((s) => isAboutPaper(sentenceOf(s)))).find((known) => known.length > 0) ?? sense(ofSense);
+  const or = <T>(found: Statement<T>[], plainly: Statement<T>[], sense: (clauses: Clause[]) => Statement<T>[]): Statement<T>[] => [found, plainly].map((known) => known.filter((s) => isAboutPaper(sentenceOf(s)) && !isOfMatter(sentenceOf(s)))).find((known) => known.length > 0) ?? sense(ofSense.filter((c) => !isOfMatter(c.text)));
   const isCeiling = (s: Statement<number>): boolean => /\b(?:ceiling|limit|max\w*|cap)\b/i.test(text.slice(s.start, s.end));
   // What limits the pieces of one package limits not the package.
   const ofPieces = documents.documents.some((d) => d.types.includes('zip')) || /\b(?:combin|merg)\w*\b|\b(?:elements|components|pieces)\b/i.test(text);
@@ -169,7 +170,7 @@ export function readBrief(original: string, nowIso: string): BriefRead {
   }
 
   const naming = readNaming(clauses);
-  if (naming.mustContain.length === 0 && naming.pattern.length === 0) naming.mustContain.push(...abroad.inFileName(clauses, text));
+  if (naming.mustContain.length === 0 && naming.pattern.length === 0) naming.mustContain.push(...firstOf(abroad.inFileName(clauses, text), byConcepts.inFileName(ofSense, detailsIn)));
   brief.naming.pattern = one('naming.pattern', naming.pattern);
   // “Save it as lab3_ID.docx. … Convert it. Upload the PDF (lab3_ID.pdf).”: the name of what is handed in.
   const kindsAsked = brief.documents.flatMap((d) => d.types), [, stem, ending] = /^((?!.* or ).+)\.(docx?|odt|pdf)$/i.exec(brief.naming.pattern ?? '') ?? [], other = kindsAsked.length === 1 ? kindsAsked[0]! : null;

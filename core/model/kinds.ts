@@ -3,4 +3,4 @@ export type Kind =
   | 'pdf' | 'docx' | 'docm' | 'dotx' | 'odt' | 'rtf' | 'doc' | 'txt' | 'html' | 'markdown' | 'tex'
   | 'jpeg' | 'png' | 'tiff' | 'heic' | 'gif' | 'webp' | 'bmp'
   | 'xlsx' | 'pptx' | 'xls' | 'ppt' | 'ods' | 'odp' | 'epub'
-  | 'mp4' | 'mp3' | 'zip' | 'rar' | '7z' | 'gz' | 'tar' | 'vendor' | 'link' | 'lock' | 'partial' | 'empty' | 'eml' | 'json' | 'csv' | 'xml' | 'unknown';
+  | 'mp4' | 'mp3' | 'wav' | 'ipynb' | 'zip' | 'rar' | '7z' | 'gz' | 'tar' | 'vendor' | 'link' | 'lock' | 'partial' | 'empty' | 'eml' | 'json' | 'csv' | 'xml' | 'unknown';

@@ -9,6 +9,7 @@ export const signatures: readonly { kind: Kind | 'cfb' | 'zipPackage' | 'lnk'; b
   { kind: 'tiff', bytes: [0x4d, 0x4d, 0x00, 0x2a] },
   { kind: 'gif', bytes: [0x47, 0x49, 0x46, 0x38] },
   { kind: 'webp', bytes: [0x57, 0x45, 0x42, 0x50], at: 8 },
+  { kind: 'wav', bytes: [0x57, 0x41, 0x56, 0x45], at: 8 },
   { kind: 'bmp', bytes: [0x42, 0x4d] },
   { kind: 'cfb', bytes: [0xd0, 0xcf, 0x11, 0xe0, 0xa1, 0xb1, 0x1a, 0xe1] },
   { kind: 'zipPackage', bytes: [0x50, 0x4b, 0x03, 0x04] },
@@ -35,7 +36,7 @@ export const endings: Record<Kind, readonly string[]> = {
   png: ['png'], tiff: ['tif', 'tiff'], heic: ['heic', 'heif', 'avif'], gif: ['gif'], webp: ['webp'], bmp: ['bmp'], xlsx: ['xlsx', 'xlsm'],
   pptx: ['pptx', 'pptm'], xls: ['xls'], ppt: ['ppt'], ods: ['ods'], odp: ['odp'], epub: ['epub'], zip: ['zip'], rar: ['rar'], '7z': ['7z'],
   gz: ['gz', 'tgz'], tar: ['tar'], vendor: ['pages', 'numbers', 'key'], link: ['url', 'webloc', 'desktop', 'lnk', 'website'], lock: [],
-  partial: ['part', 'crdownload', 'download', 'partial'], empty: [], eml: ['eml'], json: ['json'], csv: ['csv'], xml: ['xml'], mp4: ['mp4', 'm4v', 'mov'], mp3: ['mp3'], unknown: [],
+  partial: ['part', 'crdownload', 'download', 'partial'], empty: [], eml: ['eml'], json: ['json'], csv: ['csv'], xml: ['xml'], mp4: ['mp4', 'm4v', 'mov'], mp3: ['mp3'], wav: ['wav', 'wave'], ipynb: ['ipynb'], unknown: [],
 };
 
 /** A kind with its article, as the object of a sentence. */
@@ -50,5 +51,5 @@ export const kindNames: Record<Kind, string> = {
   heic: 'HEIC picture', gif: 'GIF picture', webp: 'WebP picture', bmp: 'BMP picture', xlsx: 'a spreadsheet', pptx: 'slides', xls: 'an old spreadsheet',
   ppt: 'old slides', ods: 'a spreadsheet (ODS)', odp: 'slides (ODP)', epub: 'EPUB', zip: 'a ZIP archive', rar: 'a RAR archive', '7z': 'a 7z archive',
   gz: 'a gzip archive', tar: 'a tar archive', vendor: 'a package of one program', link: 'a link, not a document', lock: 'a lock file of an editor',
-  partial: 'half a download', empty: 'an empty file', eml: 'a mail', json: 'JSON', csv: 'CSV', xml: 'XML', mp4: 'a video (MP4)', mp3: 'a sound recording (MP3)', unknown: 'an unknown kind',
+  partial: 'half a download', empty: 'an empty file', eml: 'a mail', json: 'JSON', csv: 'CSV', xml: 'XML', mp4: 'a video (MP4)', mp3: 'a sound recording (MP3)', wav: 'a sound recording (WAV)', ipynb: 'a notebook (IPYNB)', unknown: 'an unknown kind',
 };

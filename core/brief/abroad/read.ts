@@ -1,15 +1,11 @@
 import { firstOf, type Clause, type Statement } from '../statements.ts';
+import { conceptReader } from '../concepts.ts';
 import { concepts, type Concept } from './concepts.ts';
 import { anonymity, cited, compared, declared, inFileName, namelessFile, newestCounts, nothingAfterDays, nothingLate, takenForDays, times, type Rule } from './rules.ts';
 
 /** A sentence in another language than English: its concepts, where nothing that is said in a known way settles a field. */
 
-const letters = 'A-Za-z\\u00c0-\\u024f', made = new Map<Concept, RegExp>();
-function patternOf(concept: Concept): RegExp {
-  const known = made.get(concept) ?? new RegExp(`(?<![${letters}\\d])(?:${concepts[concept].replace(/~\??/g, `[${letters}]*`)})(?![${letters}])`, 'i');
-  made.set(concept, known);
-  return known;
-}
+const letters = 'A-Za-z\\u00c0-\\u024f', { has, fulfilled } = conceptReader<Concept>(concepts);
 /** Small words that no English sentence has, whichever the language. */
 const isAbroad = new RegExp(`(?<![${letters}])(?:der|das|den|dem|des|ein|eine|einer|eines|ist|sind|wird|werden|nicht|mit|und|für|im|bei|les|le|la|du|des|est|sont|vous|votre|une?|dans|el|los|las|del|al|su|se|una|por|con|il|gli|lo|della?|viene|vengono|per|os|as|ao|não|são|são|uma|com|het|een|je|uw|wordt|worden|niet|voor|och|att|ska|är|inte|det|av|og|ikke|skal|til|af|på|ett|zu|sie|er|nach|après|dopo|após|na|efter|etter|dig|du|ni)(?![${letters}])`, 'i');
 /** Small words that only English has: a sentence with some of them is in English, whatever else it quotes. */
@@ -32,19 +28,6 @@ export function sentencesOf(clause: Clause, wording: string): { text: string; st
   return wording.slice(clause.start, clause.end).split(/(?<=[\p{L}\d)”"»][.!?]\s+)(?<!(?<!\d)\d{1,2}\.\s+)(?=\p{Lu})/u).map((text) => { const at = start; start += text.length; return { text, start: at }; });
 }
 
-/** Where a sentence fulfils a rule: from the first of its concepts to the last. */
-function fulfilled(said: string, { all, none }: Rule<unknown>): { start: number; end: number } | null {
-  let rest = said, start = Infinity, end = 0;
-  for (const wanted of all) {
-    const m = (typeof wanted === 'string' ? [wanted] : wanted).map((concept) => patternOf(concept).exec(rest)).find((one) => one !== null);
-    if (!m) return null;
-    [start, end] = [Math.min(start, m.index), Math.max(end, m.index + m[0].length)];
-    rest = `${rest.slice(0, m.index)}${taken.repeat(m[0].length)}${rest.slice(m.index + m[0].length)}`;
-  }
-  return none?.some((concept) => patternOf(concept).test(rest)) ? null : { start, end };
-}
-/** Stands for what a concept has taken. */
-const taken = '\u0001';
 const isForeign = (said: string, throughout: boolean): boolean => (throughout || isAbroad.test(said)) && (said.match(isEnglish)?.length ?? 0) < 2;
 
 /** The first rule that a sentence fulfils. @param about - whether a sentence is looked at */
@@ -79,7 +62,7 @@ const daysIn = (clauses: readonly Clause[], s: Statement<true>, counting: RegExp
 const styles = ['APA', 'MLA', 'Chicago', 'Harvard', 'Vancouver', 'IEEE', 'MHRA', 'Turabian', 'ABNT'];
 
 /** “5 % pro Tag, bis zu drei Tage. Danach wird nichts angenommen.”: days were counted right before. */
-const isCountedBefore = (before: Clause | undefined, said: string): boolean => before !== undefined && counted.test(before.text) && (patternOf('late').test(before.text) || /%|\blate\b/i.test(before.text) || patternOf('thereafter').test(said));
+const isCountedBefore = (before: Clause | undefined, said: string): boolean => before !== undefined && counted.test(before.text) && (has(before.text, 'late') || /%|\blate\b/i.test(before.text) || has(said, 'thereafter'));
 
 /** What sentences of other languages settle by the concepts in them.
  * @param wording - the text that the clauses are cut from, in its own words */
@@ -89,12 +72,12 @@ export const abroad = {
   nameless: (clauses: readonly Clause[], wording: string): Statement<boolean>[] => ruled(clauses, wording, namelessFile),
   similarityChecked: (clauses: readonly Clause[], wording: string): Statement<boolean>[] => ruled(clauses, wording, compared),
   /** What counts is said of several, where it may be handed in again: “es gilt immer die letzte” is said of laws as well. */
-  keeps: (clauses: readonly Clause[], wording: string): Statement<'latest' | 'all'>[] => ruled<'latest' | 'all'>(clauses, wording, newestCounts, (said, i) => { const told = `${i > 0 ? wording.slice(clauses[i - 1]!.start, clauses[i - 1]!.end) : ''} ${said}`; return patternOf('again').test(told) || (patternOf('may').test(told) || patternOf('possible').test(told)) && patternOf('handIn').test(told); }),
+  keeps: (clauses: readonly Clause[], wording: string): Statement<'latest' | 'all'>[] => ruled<'latest' | 'all'>(clauses, wording, newestCounts, (said, i) => { const told = `${i > 0 ? wording.slice(clauses[i - 1]!.start, clauses[i - 1]!.end) : ''} ${said}`; return has(told, 'again') || (has(told, 'may') || has(told, 'possible')) && has(told, 'handIn'); }),
   /** “Nach fünf Tagen wird nichts mehr angenommen”, “zwei Tage Verspätung werden toleriert”. */
   cutoffDays: (clauses: readonly Clause[], wording: string): Statement<number>[] => {
     const counting = (said: RegExp): Clause[] => clauses.filter((c) => said.test(wording.slice(c.start, c.end))), after = counting(countedDays), late = counting(countedLate);
     /** “Nach drei Tagen wurde der Antrag abgelehnt” is the matter's. */
-    const ofWork = (said: string): boolean => (['late', 'work', 'handIn', 'grade'] as const).some((concept) => patternOf(concept).test(said)), isLate = (c: Clause | undefined): boolean => c !== undefined && (/%|\blate\b/i.test(c.text) || patternOf('late').test(wording.slice(c.start, c.end)));
+    const ofWork = (said: string): boolean => (['late', 'work', 'handIn', 'grade'] as const).some((concept) => has(said, concept)), isLate = (c: Clause | undefined): boolean => c !== undefined && (/%|\blate\b/i.test(c.text) || has(wording.slice(c.start, c.end), 'late'));
     return firstOf(ruled(after, wording, nothingAfterDays, (said, i) => ofWork(said) || isLate(clauses[clauses.indexOf(after[i]!) - 1])).flatMap((s) => daysIn(after, s, countedDays, wording)), ruled(late, wording, takenForDays).flatMap((s) => daysIn(late, s, countedLate, wording)));
   },
   allowed: (clauses: readonly Clause[], wording: string): Statement<number | 'unlimited'>[] => ruled<number | 'unlimited'>(clauses, wording, times),

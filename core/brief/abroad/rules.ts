@@ -1,7 +1,8 @@
+import type { ConceptRule } from '../concepts.ts';
 import type { Concept } from './concepts.ts';
 
-/** A demand by the concepts that its sentence has, in any order, and those that it must not have. What one of them has taken, the next does not see. */
-export interface Rule<T> { value: T; all: readonly (Concept | readonly Concept[])[]; none?: readonly Concept[] }
+/** See `ConceptRule`. */
+export type Rule<T> = ConceptRule<Concept, T>;
 
 /** That nothing is taken after the deadline, where no number of days is named. */
 export const nothingLate: readonly Rule<number>[] = [

@@ -1,4 +1,5 @@
-import { matchesIn, numberOf as countOf, numberWords, type Clause, type Statement } from '../statements.ts';
+import { firstOf, matchesIn, numberOf as countOf, numberWords, type Clause, type Statement } from '../statements.ts';
+import { byConcepts } from './by-concepts.ts';
 import { allowedSenses, anonymousSenses, declarationSenses, keptSenses, lateUntilSenses, noLateSenses, otherThings, namelessFileSenses, perDaySenses, similaritySenses, type Sense } from './senses.ts';
 import { lengthSenses } from './senses-of-lengths.ts';
 import { deniedBefore, signsOf, template } from './template.ts';
@@ -39,22 +40,26 @@ const one = <V>({ value, start, end }: Found<V>): Statement<V> => ({ value, star
 
 /** The last that is asked, where a sentence has none of the forms that the readers of a field know. @param clauses - without those that ask something or hold under a condition only */
 export const sensesOf = {
-  keeps: (clauses: readonly Clause[]): Statement<'latest' | 'all'>[] => sensed(clauses, keptSenses).map(one),
-  allowed: (clauses: readonly Clause[]): Statement<number | 'unlimited'>[] => sensed(clauses, allowedSenses).map((f) => ({ start: f.start, end: f.end, value: f.value === 'times' ? timesOf(f.groups[0]!) : f.value === 'again' ? 2 : f.value === 'number' ? numberOf(f.groups[0]!) : f.value })),
+  keeps: (clauses: readonly Clause[]): Statement<'latest' | 'all'>[] => firstOf(sensed(clauses, keptSenses).map(one), byConcepts.keeps(clauses)),
+  allowed: (clauses: readonly Clause[]): Statement<number | 'unlimited'>[] => firstOf(sensed(clauses, allowedSenses).map((f): Statement<number | 'unlimited'> => ({ start: f.start, end: f.end, value: f.value === 'times' ? timesOf(f.groups[0]!) : f.value === 'again' ? 2 : f.value === 'number' ? numberOf(f.groups[0]!) : f.value })), byConcepts.allowed(clauses)),
   /** @param none - where it is said in other words that nothing is taken late: a span of days goes before it; @param due - when it is due, where that is known */
   cutoffDays: (clauses: readonly Clause[], none: readonly Statement<number>[] = [], due: string | null = null): Statement<number>[] => {
     const until = sensed(clauses, lateUntilSenses).flatMap((f) => { const days = daysOf(f.groups); return days === null ? [] : [{ value: days, start: f.start, end: f.end }]; });
-    return until.length > 0 ? until : none.length > 0 ? [...none] : sensed(clauses.filter((c, i) => !pointsBack.test(c.text) || !spanBefore.test(clauses[i - 1]?.text ?? '')), noLateSenses).filter((f) => atThatTime(clauses, f, due)).map(one);
+    const last = until.length > 0 ? until : byConcepts.cutoffDays(clauses, daysOf);
+    if (last.length > 0 || none.length > 0) return last.length > 0 ? last : [...none];
+    const own = clauses.filter((c, i) => !pointsBack.test(c.text) || !spanBefore.test(clauses[i - 1]?.text ?? ''));
+    return firstOf<number>(sensed(own, noLateSenses).filter((f) => atThatTime(clauses, f, due)).map(one), byConcepts.nothingLate(own));
   },
   percentPerDay: (clauses: readonly Clause[]): Statement<number>[] => {
     const late = /\b(?:late|lateness|delay(?:ed)?|overdue|outstanding|missing|deadline|penalt\w+|past)\b/i;
-    return sensed(clauses.filter((c, i) => late.test(`${clauses[i - 1]?.text ?? ''} ${c.text}`) || ofMarks.test(c.text)), perDaySenses).map((f) => ({ value: numberOf(f.groups[0]!), start: f.start, end: f.end }));
+    const own = clauses.filter((c, i) => late.test(`${clauses[i - 1]?.text ?? ''} ${c.text}`) || ofMarks.test(c.text));
+    return firstOf(sensed(own, perDaySenses).map((f) => ({ value: numberOf(f.groups[0]!), start: f.start, end: f.end })), byConcepts.percentPerDay(own));
   },
-  anonymous: (clauses: readonly Clause[]): Statement<boolean>[] => sensed(clauses, anonymousSenses).map(one),
-  similarityChecked: (clauses: readonly Clause[]): Statement<boolean>[] => sensed(clauses, similaritySenses).map(one),
-  nameless: (clauses: readonly Clause[]): Statement<boolean>[] => sensed(clauses, namelessFileSenses, null).map(one),
+  anonymous: (clauses: readonly Clause[]): Statement<boolean>[] => firstOf(sensed(clauses, anonymousSenses).map(one), byConcepts.anonymous(clauses)),
+  similarityChecked: (clauses: readonly Clause[]): Statement<boolean>[] => firstOf(sensed(clauses, similaritySenses).map(one), byConcepts.similarityChecked(clauses)),
+  nameless: (clauses: readonly Clause[]): Statement<boolean>[] => firstOf<boolean>(sensed(clauses, namelessFileSenses, null).map(one), byConcepts.nameless(clauses)),
   length: (field: keyof typeof lengthSenses, clauses: readonly Clause[]): Statement<number>[] => sensed(clauses, lengthSenses[field]).map((f) => ({ value: field === 'maxBytes' ? bytesOf(f.groups[0]!) : numberWords[f.groups[0]!.toLowerCase()] ?? countOf(f.groups[0]!), start: f.start, end: f.end })),
-  declaration: (clauses: readonly Clause[]): Statement<boolean>[] => sensed(clauses, declarationSenses).map(one),
+  declaration: (clauses: readonly Clause[]): Statement<boolean>[] => firstOf(sensed(clauses, declarationSenses).map(one), byConcepts.declaration(clauses)),
 };
 
 /** Who takes something off, or what it is taken off. */

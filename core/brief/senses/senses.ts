@@ -10,7 +10,11 @@ const otherBusiness = /\b(?:(?<!open[- ])books?|loans?|drop-in|applications? for
 /** That something is handed in. */
 const handingIn = /\b(?:upload\w*|(?:re-?)?submi\w*|hand\w*|files?|versions?|essays?|papers?|portfolios?|dissertations?|thes[ei]s|coursework|assignments?|scripts?|projects?)\b/i;
 /** Whether a sentence that has the words of a demand is one on the paper. */
-export const isAboutPaper = (said: string): boolean => !otherBusiness.test(said) || handingIn.test(said);
+export const isAboutPaper = (said: string): boolean => handingIn.test(said) || !otherBusiness.test(said);
+/** Whether a sentence is about the matter of a course, and not about handing in. */
+export const isOfMatter = (said: string): boolean => ofThePast.test(said) && !handingIn.test(said);
+/** “The treaty was no longer considered valid”, “the plant lost five per cent a day”: what has been is the matter’s. */
+const ofThePast = /\b(?:attendance|interviews?|interviewees?|(?:group |your )partners?|absen\w+|late (?:medieval|antiqu\w+|modern|roman|victorian))\b|(?<!\bas (?:it|they) )\b(?:was|were|had been)\b(?! (?:sent|handed|uploaded|submitted|put|said|told|announced|due|planned|extended|moved|changed|given|set|assigned))|\b(?:the|an?) \w+ (?:lost|won(?!['’])|fell|rose|grew|shrank|sank|cost)\b/i;
 const timeSpan = /\b(?:\d+|an?|one|two|three|four|five|six|seven|eight|nine|ten|twelve|fourteen|twenty|twenty-four|thirty|forty-eight) (?:calendar |working |full |more |further |extra )*(?:days?|weeks?|hours?|minutes?)\b|\bfortnight\b|%|per ?cent|\bpoints? (?:per|a)\b/i;
 const handing = /upload|submi|hand|send|sent|version|attempt|file|draft|resub|replac|\btr(?:y|ies)\b|\bif there (?:is one|are (?:two|more))\b/i;
 
@@ -122,7 +126,7 @@ export const allowedSenses: readonly Sense<number | 'unlimited' | 'times' | 'aga
 ];
 
 export const noLateSenses: readonly Sense<0>[] = [
-  { value: 0, unless: new RegExp(`${timeSpan.source}|\\bwithout (?!exception)|\\b(?:treated|marked|counted|flagged)(?: as)? late\\b|\\b(?:mon|tues|wednes|thurs|fri|satur|sun)day\\b|\\bformats?\\b|^(?!.*\\b(?:deadline|due)\\b).*\\d (?:Jan(?:uary)?|Feb(?:ruary)?|Mar(?:ch)?|Apr(?:il)?|June?|July?|Aug(?:ust)?|Sept?(?:ember)?|Oct(?:ober)?|Nov(?:ember)?|Dec(?:ember)?)\\b`, 'i'), says: [
+  { value: 0, unless: new RegExp(`${timeSpan.source}|\\bnot\\b[^.]*\\buntil after\\b|\\b(?:extensions?|requests?|appeals?|applications?)\\b|\\blate (?:medieval|antiqu|modern|roman|victorian)|\\bwithout (?!exception)|\\b(?:treated|marked|counted|flagged)(?: as)? late\\b|\\b(?:mon|tues|wednes|thurs|fri|satur|sun)day\\b|\\bformats?\\b|^(?!.*\\b(?:deadline|due)\\b).*\\d (?:Jan(?:uary)?|Feb(?:ruary)?|Mar(?:ch)?|Apr(?:il)?|June?|July?|Aug(?:ust)?|Sept?(?:ember)?|Oct(?:ober)?|Nov(?:ember)?|Dec(?:ember)?)\\b`, 'i'), says: [
     '@paper|anything|everything|whatever|those|ones .. @arrive ... @late ... @zero',
     'late|belated|overdue @paper ... @zero',
     '@late .. @place .. @gone|@closes',
@@ -211,7 +215,7 @@ export const anonymousSenses: readonly Sense<boolean>[] = [
     'not|never .. @marking .. blind|anonymously',
     '@grader know|knows|see|sees|told|can_see who_you_are|whose|your_name|your_identity',
   ] },
-  { value: true, unless: /\bfile ?name|peer|interview|participant|respondent|reviewer|file (?:must|should|has to|is to) be named|group members?|classmates?|(?:,|;| but| and) (?:the |your )?\w+ (?:is|are)(?: not|n't)\b/i, says: [
+  { value: true, unless: /\bfile ?name|peer|partner|your draft|fellow|interview|participant|respondent|reviewer|file (?:must|should|has to|is to) be named|group members?|classmates?|(?:,|;| but| and) (?:the |your )?\w+ (?:is|are)(?: not|n't)\b/i, says: [
     '@marker .. @cannot .. @know ... @identity',
     'nobody|no_one .. @marking .. @know ... @identity',
     '@paper .. de-identified|anonymised|anonymized .. before|prior_to|for|when|while @marking',
@@ -243,7 +247,7 @@ export const similaritySenses: readonly Sense<boolean>[] = [
     'no .. check|checking|scan|search for|of .. @copying',
     'no|without .. @copying check|checks|checking|score|report|scan|screening',
   ] },
-  { value: true, unless: /\b(?:may|might|could|reserve|yourself|your responsibility|spell|grammar|translation|reference manager|virus|before (?:you|handing|uploading)|avoid|partner|in class|by your|by hand|only (?:if|when|where)|if (?:the|we|there|an?))\b/i, says: [
+  { value: true, about: /\b(?:your?|essays?|papers?|reports?|texts?|textual|work|submissions?|submitted|files?|passages?|sentences?|everything|every one|assignments?|coursework|thes[ei]s|dissertations?|plagiar\w+|copied|copying|copies|originality|similarity|we|uploads?|uploaded|it|them|scripts?|projects?|code|documents?)\b/i, unless: /^\W*(?:please )?(?:use|run|open|install|let)\b(?!.*\byour (?:essay|paper|text|work|file|report))|\b(?:may|might|could|reserve|yourself|your responsibility|spell|grammar|translation|reference manager|virus|before (?:you|handing|uploading)|avoid|partner|in class|by your|by hand|only (?:if|when|where)|if (?:the|we|there|an?))\b/i, says: [
     '@paper .. @through ... @machine ... @copying',
     '@paper .. @through ... @machine ... @compares ... @copying|@sources',
     '@through .. @paper ... against|with|through ... @sources',
@@ -273,7 +277,7 @@ export const declarationSenses: readonly Sense<boolean>[] = [
     '@needless .. sign|signing|declare|confirm ... declaration|@ownWork',
     'no declaration|affidavit|pledge|statement .. @ownWork',
   ] },
-  { value: true, unless: /\b(?:summar|in your own words|thesis statement|problem statement|mission|design statement|personal statement|extension|attendance|receipt|e-?mail|consent|ethic|participa|interview|supervisor['’]s|sentence)\b/i, says: [
+  { value: true, unless: /\b(?:summar|(?:in|with|using|use) your own words|thesis statement|problem statement|mission|design statement|personal statement|extension|attendance|receipt|e-?mail|consent|ethic|participa|interview|supervisor['’]s|sentence)\b/i, says: [
     '@affirm .. you|it|@paper ... @ownWork',
     '@affirm ... neither|not @ownWork',
     '@include ... @affirmation ... @ownWork',

@@ -171,7 +171,7 @@ export const markedByName = anyOf('gi', [
 ]);
 /** A machine looks for what it shares with other texts. */
 export const machineCompares = anyOf('gi', [
-  /\b(?:system|program|software|tool|computer|machine)\b[^.;]{0,24}\bcompares? (?:your|the|each|every|all|them|it|these)\b/,
+  /(?<!\bno |\bnot (?:an?|any|one|by) )\b(?:system|program|software|tool|computer|machine)\b[^.;]{0,24}\bcompares? (?:(?:your|each|every|all|the|students['’]) (?:\w+ )?(?:texts?|essays?|papers?|work|submissions?|files?|reports?|uploads?|assignments?|solutions?|code|words|sentences|passages|thes[ei]s|dissertations?|drafts?|documents?|portfolios?)|them|it|these)\b/,
   /\b(?:automatically|electronically|routinely|digitally) (?:scanned|checked|searched|screened|tested|compared|examined) (?:for|against|with)\b[^.;]{0,20}\b(?:copied|copying|match\w*|plagiari\w*|overlap\w*|similar\w*|other|sources|texts|internet|web)\b/,
   /\b(?:texts?|work|essays?|papers?|submissions?|reports?)\b[^.;]{0,10}\b(?:is|are|will be|gets?) (?:matched|compared|checked|run|held) (?:against|with|to)\b[^.;]{0,30}\b(?:database|sources|texts|web|internet|papers|essays|publications|archive|submissions)\b/,
   /\b(?:plagiarism|copying|copied (?:text|passages))\b[^.;]{0,20}\b(?:is|are|will be) (?:detected|found|spotted|flagged|picked up)\b[^.;]{0,20}\b(?:automatically|electronically|by (?:the )?(?:software|system|computer|program|machine))\b/,
