@@ -12,7 +12,7 @@ const ceiling = new RegExp([
 ].join('|'), 'gi');
 const lengths = { maxWords: new RegExp(`${amount}[ -](?:or so )?words?\\b`, 'i'), maxPages: new RegExp(`${amount}[ -](?:or so )?pages?\\b`, 'i') };
 /** What else is counted in such a sentence. */
-const other = /\b(?:sources|references|articles|figures|tables|quotations?|MB|GB|KB|files?|students?|people|members|minutes|slides|questions?|times|days|hours|late|marks|points|chapters?|each|per|every|apiece|entr(?:y|ies)|answers?)\b|%/i;
+const other = /\b(?:books?|novels?|corpus|sources|references|articles|figures|tables|quotations?|MB|GB|KB|files?|students?|people|members|minutes|slides|questions?|times|days|hours|late|marks|points|chapters?|each|per|every|apiece|entr(?:y|ies)|answers?)\b|%/i;
 
 const each = /\b(?:each|per|every|apiece)\b/i;
 

@@ -14,7 +14,7 @@ const percentOf = (written: string | undefined): number => ({ five: 5, ten: 10, 
 const inWords = (word: string): number => numberWords[word.toLowerCase()] ?? largeNumbers[word.toLowerCase()] ?? 0;
 const each = /^\s*(?:each|apiece)\b/i;
 /** A limit has a unit, and a number in figures or words. */
-const hasNumber = new RegExp(`\\d|\\b(?:one|two|three|four|five|six|seven|eight|nine|ten|${spoken})\\b`, 'i'), hasUnit = /words?\b|wds|\d\s?w\b|pages?\b|p[áa]ginas?\b|\bpgs?\b|sides?\b|\bpp\b|[kmg]i?b\b|\d\s?[kmg]o\b|byte|pixel|\bmp\b|megs?\b/i;
+const hasNumber = new RegExp(`\\d|\\b(?:one|two|three|four|five|six|seven|eight|nine|ten|${spoken})\\b`, 'i'), hasUnit = /words?\b|wds|\d\s?w\b|pages?\b|p[áa]ginas?\b|\bpgs?\b|sides?\b|(?<![a-z])pp\b|[kmg]i?b\b|\d\s?[kmg]o\b|byte|pixel|\bmp\b|megs?\b/i;
 
 const small = 'two|three|four|five|six|seven|eight|nine|ten|twelve|fifteen|twenty';
 const works = 'account|essay|paper|report|assignment|coursework|review|dissertation|thesis|reflection|proposal|case study|journal|portfolio|commentary|analysis|brief|summary|article|(?:blog )?post|op-ed|piece|statement|diary|critique|memo|letter|plan|script';

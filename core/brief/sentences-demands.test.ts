@@ -241,7 +241,7 @@ Feedback will be oral. There is no mark, so there is no penalty - but no feedbac
   [`If you've already submitted and want to change something, write to us and we'll reset your submission once.`, {}],
   [`Only complete submissions count; you can't add files later.`, {}],
   ['You can hand in several drafts for feedback, but only one final version.', {}],
-  ['Old versions stay visible to the marker.', {}],
+  ['Old versions stay visible to the marker.', { 'attempts.keeps': 'all' }],
   ['File name convention: first three letters of your surname + last four digits of your student number, e.g. OKA4471.', { 'naming.pattern': 'first three letters of your surname + last four digits of your student number', 'naming.mustContain': ['studentNumber', 'surname'] }],
   ['Use this file name: HIS210-essay2-[your exam number].', { 'naming.pattern': 'HIS210-essay2-[your exam number]', 'naming.mustContain': ['candidateNumber'] }],
   [`The filename is not important, but it mustn't identify you.`, { 'naming.mustNotIdentify': true }],

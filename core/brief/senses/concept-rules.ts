@@ -5,12 +5,12 @@ import type { EnglishConcept } from './concept-words.ts';
 type Rule<T> = ConceptRule<EnglishConcept, T>;
 
 export const nothingLate: readonly Rule<0>[] = [
-  { value: 0, all: ['late', 'not', 'taken'], none: ['lessMarks', 'untilThen', 'otherWork'] },
-  { value: 0, all: ['late', 'taken', 'not', 'work'], none: ['lessMarks', 'untilThen', 'otherWork'] },
-  { value: 0, all: ['noSuch', 'late', 'work'], none: ['otherWork'] },
-  { value: 0, all: ['late', 'zero', ['work', 'person']], none: ['lessMarks', 'untilThen', 'otherWork'] },
-  { value: 0, all: ['lateHanding', 'zero'], none: ['lessMarks', 'untilThen', 'otherWork'] },
-  { value: 0, all: ['notInside', 'not', 'taken'], none: ['lessMarks', 'untilThen', 'otherWork'] }, { value: 0, all: ['notInside', 'zero'], none: ['lessMarks', 'untilThen', 'otherWork'] },
+  { value: 0, all: ['late', 'not', 'taken'], none: ['lessMarks', 'untilThen', 'otherWork', 'ofFormats'] },
+  { value: 0, all: ['late', 'taken', 'not', 'work'], none: ['lessMarks', 'untilThen', 'otherWork', 'ofFormats'] },
+  { value: 0, all: ['noSuch', 'late', 'work'], none: ['otherWork', 'ofFormats'] },
+  { value: 0, all: ['late', 'zero', ['work', 'person']], none: ['lessMarks', 'untilThen', 'otherWork', 'ofFormats'] },
+  { value: 0, all: ['lateHanding', 'zero'], none: ['lessMarks', 'untilThen', 'otherWork', 'ofFormats'] },
+  { value: 0, all: ['notInside', 'not', 'taken'], none: ['lessMarks', 'untilThen', 'otherWork', 'ofFormats'] }, { value: 0, all: ['notInside', 'zero'], none: ['lessMarks', 'untilThen', 'otherWork', 'ofFormats'] },
 ];
 
 export const newestCounts: readonly Rule<'latest' | 'all'>[] = [
@@ -18,9 +18,11 @@ export const newestCounts: readonly Rule<'latest' | 'all'>[] = [
   { value: 'latest', all: ['atClose', 'counts', 'isThere'], none: ['otherWork'] },
   { value: 'all', all: ['everyFile', 'notGone'], none: ['dataKept', 'otherWork'] },
   { value: 'latest', all: ['newest', ['handedIn', 'severalOf', 'file'], 'counts'], none: ['not', 'otherWork', 'lessMarks'] },
+  { value: 'latest', all: ['severalUploads', 'finalUpload', 'deemed'], none: ['not', 'otherWork', 'lessMarks'] }, { value: 'latest', all: ['only', 'upload', 'storedWord', 'newest'], none: ['not', 'otherWork'] },
+  { value: 'all', all: ['marker', 'access', 'everyFile'], none: ['not', 'otherWork', 'dataKept'] },
   { value: 'latest', all: ['onlyNewest'], none: ['otherWork'] }, { value: 'latest', all: ['marker', 'gets', 'file', 'newest'], none: ['not', 'otherWork', 'lessMarks'] },
   { value: 'all', all: ['theOther', 'notGone', 'earlier'], none: ['otherWork'] }, { value: 'latest', all: ['another', 'earlier', 'gone', ['upload', 'handedIn']], none: ['not', 'otherWork'] },
-  { value: 'latest', all: ['sentEarlier', 'gone'], none: ['not', 'otherWork'] },
+  { value: 'latest', all: ['newUpload', 'gone', 'earlier'], none: ['not', 'otherWork'] }, { value: 'latest', all: ['sentEarlier', 'gone'], none: ['not', 'otherWork'] },
   { value: 'latest', all: ['takesPlace', 'another'], none: ['not', 'otherWork'] },
   { value: 'all', all: ['noneGone'], none: ['dataKept'] },
   { value: 'latest', all: ['another', ['upload', 'handedIn'], 'gone', 'earlier'], none: ['not', 'otherWork'] },
@@ -36,7 +38,9 @@ export const timesAllowed: readonly Rule<number | 'unlimited' | 'nth'>[] = [
   { value: 2, all: ['mayWord', 'correctedOne', 'afterFirst'], none: ['not', 'otherWork'] },
   { value: 1, all: ['firstIsFinal'], none: ['otherWork'] }, { value: 'nth', all: ['limitedTo', 'submissions'], none: ['otherWork', 'lengthUnit'] }, { value: 'unlimited', all: ['submissions', 'noLimit'], none: ['otherWork', 'lengthUnit'] },
   { value: 2, all: ['secondFile', 'notThird'], none: ['otherWork'] }, { value: 1, all: ['cannotChange', 'oneFile'], none: ['untilThen', 'otherWork', 'late'] },
-  { value: 1, all: ['not', 'secondFile'], none: ['untilThen', 'otherWork'] },
+  { value: 1, all: ['not', 'secondFile'], none: ['untilThen', 'otherWork', 'late'] },
+  { value: 'nth', all: ['atMostN', ['allowedWord', 'handedIn', 'mayWord']], none: ['otherWork', 'lengthUnit', 'late', 'pastTense'] },
+  { value: 2, all: ['mayWord', 'replacedWord', 'upload', 'oneOccasion'], none: ['not', 'otherWork', 'only'] }, { value: 'unlimited', all: ['mayWord', 'replacedWord', 'freely'], none: ['not', 'otherWork', 'lengthUnit'] }, { value: 'unlimited', all: ['upload', 'replacedWord', 'freely'], none: ['not', 'otherWork', 'lengthUnit'] },
   { value: 'nth', all: ['nthUpload', 'shut'], none: ['otherWork', 'lessMarks'] },
 ];
 
@@ -46,11 +50,12 @@ export const anonymity: readonly Rule<boolean>[] = [
   { value: true, all: ['markingWord', 'noIdea', 'whoWrote'], none: ['others', 'otherWork', 'not'] }, { value: true, all: ['names', 'hiddenWord', 'markingWord'], none: ['others', 'not', 'fileName'] },
   { value: true, all: ['names', 'keptFrom', 'marker'], none: ['others'] },
   { value: true, all: ['numbersOnly', 'marker', 'not', 'seeAName'], none: ['others', 'fileName'] },
-  { value: true, all: ['whoWrote', 'revealed', 'afterMarking'], none: ['others'] },
+  { value: true, all: ['whoWrote', 'revealed', 'afterMarking'], none: ['others'] }, { value: true, all: ['identifying', 'marker', 'avoidWord'], none: ['others', 'not', 'fileName'] },
 ];
 
 export const compared: readonly Rule<boolean>[] = [
   { value: false, all: ['not', 'program', 'compare', 'elsewhere'], none: ['yourself'] },
+  { value: true, all: ['agree', 'yourText', 'compare', 'elsewhere'], none: ['not', 'others'] },
   { value: true, all: ['program', 'worksOut', 'yourText', 'elsewhere'], none: ['not', 'yourself', 'others'] },
 ];
 
@@ -73,7 +78,10 @@ export const inFileName: readonly Rule<true>[] = [
 ];
 
 /** That so much is taken off for each day; how much, stands in the first of its words. */
-export const partPerDay: readonly Rule<true>[] = [{ value: true, all: ['part', 'perDay', ['loses', 'late']], none: ['perOther', 'otherWork', 'not'] }];
+export const partPerDay: readonly Rule<true>[] = [{ value: true, all: ['part', 'perDay', ['loses', 'late']], none: ['perOther', 'not'] }];
 
 /** That late work is taken for so long; how long, stands in the first of its words. */
-export const takenLate: readonly Rule<true>[] = [{ value: true, all: ['spanLate', 'furthest'], none: ['otherWork', 'lessMarks'] }];
+export const takenLate: readonly Rule<true>[] = [
+  { value: true, all: ['spanLate', 'furthest'], none: ['otherWork', 'lessMarks'] }, { value: true, all: ['spanLate', 'beyondSpan', 'zero'], none: ['otherWork', 'lessMarks'] }, { value: true, all: ['spanLate', 'beyondSpan', 'not', 'taken'], none: ['otherWork', 'lessMarks', 'untilThen'] },
+  { value: true, all: ['spanLate', 'upTo', ['mayWord', 'taken']], none: ['otherWork', 'lessMarks', 'not'] },
+];

@@ -60,7 +60,7 @@ export const keptSenses: readonly Sense<'latest' | 'all'>[] = [
 ];
 
 export const allowedSenses: readonly Sense<number | 'unlimited' | 'times' | 'again' | 'number'>[] = [
-  { value: 'unlimited', unless: /\b(?:words?|pages?|size|MB|megabytes?|sources|references|e-?mail (?:me|us)|ask|questions?)\b/i, says: [
+  { value: 'unlimited', unless: /\b(?:topics?|groups?|seats?|words?|pages?|size|MB|megabytes?|sources|references|e-?mail (?:me|us)|ask|questions?)\b/i, says: [
     '@may .. @handin|@replace ... @freely',
     '@handing|uploads|resubmissions|submissions ... unlimited|not_limited|unrestricted|not_restricted|@freely',
     'unlimited|unrestricted uploads|submissions|resubmissions|attempts|tries',
@@ -104,7 +104,7 @@ export const allowedSenses: readonly Sense<number | 'unlimited' | 'times' | 'aga
     'press|click|use|push .. @once $',
   ] },
   { value: 1, unless: /\b(?:have to|need|needs|once more|if|unless|after)\b/i, says: ['@cannot .. uploaded|submitted|handed_in|sent_in twice|a_second_time|again'] },
-  { value: 'again', unless: /\b(?:if|in case|when|where|provided|unless|after)\b/i, says: [
+  { value: 'again', unless: /\b(?:topics?|groups?|seats?|titles?|supervisors?|partners?|if|in case|when|where|provided|unless|after)\b/i, says: [
     '@may .. @replace|re-upload|resubmit|re-submit|reupload .. one_time|once|a_single_time',
     '@paper|file|it may|can .. replaced|exchanged|swapped|resubmitted|re-uploaded ... one_time|once|a_single_time $',
     '@paper|file|it may|can .. replaced|exchanged|swapped|resubmitted|re-uploaded ... one_time|once|a_single_time before|until|up_to',
@@ -277,7 +277,7 @@ export const declarationSenses: readonly Sense<boolean>[] = [
     '@needless .. sign|signing|declare|confirm ... declaration|@ownWork',
     'no declaration|affidavit|pledge|statement .. @ownWork',
   ] },
-  { value: true, unless: /\b(?:summar|(?:in|with|using|use) your own words|thesis statement|problem statement|mission|design statement|personal statement|extension|attendance|receipt|e-?mail|consent|ethic|participa|interview|supervisor['’]s|sentence)\b/i, says: [
+  { value: true, unless: /\b(?:complete|fill in) (?:the|this|your) form yourself\b|\b(?:summar|(?:in|with|using|use) your own words|thesis statement|problem statement|mission|design statement|personal statement|extension|attendance|receipt|e-?mail|consent|ethic|participa|interview|supervisor['’]s|sentence)\b/i, says: [
     '@affirm .. you|it|@paper ... @ownWork',
     '@affirm ... neither|not @ownWork',
     '@include ... @affirmation ... @ownWork',

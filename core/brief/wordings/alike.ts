@@ -20,7 +20,7 @@ export const smallNames: readonly Rewrite[] = [
   [/\ba[0-5]\b(?=\s?(?:paper|size|pages?|sides?|sheets?|landscape|portrait|format|posters?|boards?)\b|\s*(?:[,;)]|\.(?!\w)|$))/gm, (name) => name.toUpperCase()],
   [/(?<=\b(?:use|using|cite (?:in|with|using)|refs? in|references in|citations in|referencing(?: is| in)?|follow|in the style of) )(?:harvard|chicago|vancouver)\b(?=\s*[,.;:)!])/g, inCapitals],
   [/\b(?:harvard|chicago|vancouver|oxford)\b(?=[\s-](?:style|referenc|refs|notes|footnotes?\b|citation|format|system|guidelines|author)|[)]|\s*[,.;)]?\s*$)|(?<=\b(?:references?|referencing|citations?|style):? )(?:harvard|chicago|vancouver)\b/gm, inCapitals],
-  [/\b(?:apa|mla|oscola|mhra|ieee)\b(?=\s(?:style|referenc|citation|format|\d|7th|guidelines)|\s*[,.;)]|\s*$)|(?<=\b(?:references?|referencing|citations?|style):? )(?:apa|mla|oscola|mhra|ieee)\b/gm, (name) => name.toUpperCase()],
+  [/\b(?:apa|mla|oscola|mhra|ieee)\b(?=\s(?:style|referenc|refs\b|citation|format|\d|7th|guidelines)|\s*[,.;)]|\s*$)|(?<=\b(?:references?|referencing|citations?|style):? )(?:apa|mla|oscola|mhra|ieee)\b/gm, (name) => name.toUpperCase()],
   [/(?<=\d(?:[:.]\d\d)?\s?(?:[ap]m|h|hrs)?,?\s\(?|\b(?:noon|midnight),?\s\(?)(?:gmt|bst|utc|cest|cet|eest|eet|[ecmp][sd]t|ist|aoe|sast|aest|aedt|nzst|nzdt|uk)\b(?=\s*[,.;)\n]|\s*$|\s(?:on|time|via)\b)/g, (name) => (name === 'aoe' ? 'AoE' : name.toUpperCase())],
   [/(?<=\d\s?[ap]m,?\s\(?)(?:eastern|pacific|mountain|central|atlantic)\b(?=\s*[,.;)\n]|\s*$|\s(?:on|via)\b)/g, inCapitals],
   [/\b(?:ms|microsoft) word\b|(?<!\d[ -])\bword(?= (?:only|format|please)\b)/g, (name) => name.replace(/\bms\b/, 'MS').replace('microsoft', 'Microsoft').replace('word', 'Word')],
@@ -53,6 +53,8 @@ const wholeMonth = (start: string): string => monthNames.find((name) => name.sta
 
 /** What reads as the same. */
 export const plainer: readonly Rewrite[] = [
+  // Letters for words, as in a quick message.
+  [/(?<![\w.'’-])u(?= (?:may|can|could|only|must|have|are|get|should|will|want|need|like|please|submit|upload|hand|send|put|lose|miss|do|don['’]?t|can['’]?t|won['’]?t)\b)/g, () => 'you'], [/(?<![\w.'’-])ur(?= (?:name|names|file|files|essay|paper|report|work|student|exam|candidate|surname|own|pages|refs|references|draft|sources|number|id)\b)/g, () => 'your'], [/(?<![\w.'’-])ur(?= late\b)/g, () => 'you are'], [/\bthru\b/g, () => 'through'], [/\btheres\b/g, () => "there's"],
   [/\r\n?/g, () => '\n'],
   // Spaces that keep figures together tell thousands; elsewhere they are spaces.
   [/(?<!\d)[\u00a0\u2007\u2009\u202f]|[\u00a0\u2007\u2009\u202f](?!\d{3}(?!\d))/g, () => ' '],
