@@ -32,7 +32,7 @@ export const conceptWords = {
   upTo: 'up to|at most|(?:not|no) more than|within|a maximum of|at the most|until',
   furthest: "as late as it gets|(?:at|is) (?:the )?(?:very )?(?:most|outside|latest|limit|maximum|longest|end)|and no (?:more|longer|later)|(?:very )?last (?:chance|moment|day|date|possibility)|no (?:more|longer|later) than that|that is (?:it|all)|that's (?:it|all)|(?:then|it)(?:'s| is) (?:over|closed|shut|gone|locked)|then (?:it )?(?:closes|shuts|locks|ends)|is the limit|(?:I|we) can (?:wait|stretch|go)|for good",
   // Which one counts.
-  newest: 'newest|latest(?! (?:by|date (?:for|of|by|to|is)|time(?! ?stamp)|on|at|possible))|last(?! (?:hours?|few|days?|two|three|day|page|date|name|year|week|chapter|minute|line|paragraph|section|time|term))|most recent|youngest',
+  newest: 'newest|(?<!\\bat the )latest(?! (?:by|date (?:for|of|by|to|is)|time(?! ?stamp)|on|at|possible))|last(?! (?:hours?|few|days?|two|three|day|page|date|name|year|week|chapter|minute|line|paragraph|section|time|term))|most recent|youngest',
   finalUpload: '(?:the |your )?final (?:upload|version|file|submission|attempt|copy|one)',
   deemed: 'deemed|regarded as|treated as|taken as|considered|marked(?! by)|assessed|graded|counts?|counted|read|used',
   storedWord: 'kept|stored|saved|retained|held|exists?',
@@ -52,7 +52,7 @@ export const conceptWords = {
   takesPlace: "takes? (?:the )?(?:place of (?:the |your )?(?:old|earlier|previous|first|last|former)~|(?:old|earlier|previous|first|former)(?: one| file| version| upload)?'s place)|push(?:es|ed)? (?:the )?(?:old|earlier|previous|first|former)(?: one| file| version)? out|push(?:es|ed)? out (?:the )?(?:old|earlier|previous|first|former)~",
   noneGone: `(?:none of|no|not one of) (?:your |the )?(?:earlier|previous|old|older|former) (?:files?|versions?|uploads?|submissions?|drafts)(?: \\w+){0,4}? (?:${gone})`,
   notGone: `(?:not|never|nothing|none|no|[a-z]+n't)(?: \\w+){0,6}? (?:${gone})|(?:stays?|remains?)(?: there| visible| available| accessible| in (?:place|the \\w+))?|(?:are|is|be) (?:all )?(?:kept|stored|archived|retained|saved|preserved)|(?:we|it|box|folder|system|portal) (?:\\w+ )?(?:keeps?|stores?|archives?|retains?|saves?|preserves?|holds? on to)|can (?:all )?(?:still )?be seen`,
-  everyFile: '(?:every|each|all(?: of)?|older|earlier|previous|old|former|the first|none of)(?: (?:your|the|my|these|those|of|earlier|older|old|previous|single))*? (?:files?|versions?|uploads?|submissions?|copies|copy|attempts?|drafts|entries|ones)|everything (?:that )?(?:you|they) (?:\\w+ )?(?:send|upload|submit|hand|put|hand in)',
+  everyFile: '(?:every|each|all(?: of)?|older|earlier|previous|old|former|the first|none of)(?: (?:your|the|my|these|those|of|earlier|older|old|previous|single))*? (?:files?|versions?|uploads?|submissions?|copies|copy|attempts?|drafts|entries|ones)(?! (?:to|of|by|for) the\\b)|everything (?:that )?(?:you|they) (?:\\w+ )?(?:send|upload|submit|hand|put|hand in)',
   dataKept: 'securely|confidential~|years?|months?|data|own copy|copy for yourself|back-?ups?|grades|your own',
   // How often.
   firstIsFinal: '(?:the|your) first (?:one |file |upload |version |attempt |submission )?is (?:also |always )?(?:the |your )?(?:final|last|only)(?: one)?',
