@@ -3,7 +3,8 @@ export interface ConceptRule<C extends string, T> { value: T; all: readonly (C |
 /** Where a sentence fulfils a rule: from the first of its concepts to the last, with the words of each. */
 export interface Fulfilled { start: number; end: number; words: string[] }
 
-const letters = 'A-Za-z\\u00c0-\\u024f';
+/** What words are made of in the languages that are read. */
+export const letters = 'A-Za-z\\u00c0-\\u024f';
 /** Stands for what a concept has taken. */
 const taken = '\u0001';
 

@@ -74,7 +74,7 @@ async function readKind(bytes: Uint8Array, name: string, context: ReadContext): 
       case 'odt': case 'ods': case 'odp':
         return file.troubles.some((t) => t.code === 'truncated' || t.code === 'bomb') ? nothing('damaged') : await (await import('./odt/read.ts')).readOdt(bytes, file, context);
       case 'markdown': return await withPicturesOf('html', (await html()).readMarkdown(bytes, file), bytes);
-      case 'txt': case 'tex': case 'csv': case 'json': case 'xml': return (await plain()).readPlain(bytes, file);
+      case 'txt': case 'tex': case 'csv': case 'json': case 'ipynb': case 'xml': return (await plain()).readPlain(bytes, file);
       case 'eml': return await (await import('./plain/mail.ts')).readMail(bytes, file, context);
       case 'html': return await withPicturesOf('html', (await html()).readHtml(bytes, file), bytes);
       case 'rtf': return await withPicturesOf('rtf', (await import('./plain/rtf.ts')).readRtf(bytes, file), bytes);

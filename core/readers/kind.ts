@@ -156,7 +156,8 @@ function sniffText(bytes: Uint8Array, extension: string): KindVerdict {
   if (/^(<\?xml[^>]*>\s*)?(<!--[\s\S]{0,2000}?-->\s*)*<!doctype html|^(<\?xml[^>]*>\s*)?<html[\s>]/i.test(text)) return done('html');
   if (/^<\?xml/.test(text)) return done('xml');
   if (/^(Received|Return-Path|From|To|Subject|Date|Message-ID|MIME-Version|Delivered-To|Content-Type):/im.test(text.slice(0, 200)) && /^(From|Date|Subject|Content-Transfer-Encoding|Content-Type: *multipart\/\w+):?/im.test(text) && (extension === 'eml' || /^(MIME-Version|Message-ID):/im.test(text))) return done('eml');
-  if (/^[[{]/.test(text) && extension !== 'md') { try { JSON.parse(decodeText(bytes)); return done('json'); } catch { /* not JSON after all */ } }
+  // A notebook is JSON with its format's number and its cells (nbformat 4; from memory).
+  if (/^[[{]/.test(text) && extension !== 'md') { try { const value: unknown = JSON.parse(decodeText(bytes)); return done(typeof value === 'object' && value !== null && 'nbformat' in value && 'cells' in value ? 'ipynb' : 'json'); } catch { /* not JSON after all */ } }
   if (/\\documentclass|\\begin\{document\}/.test(text)) return done('tex');
   if (endings.markdown.includes(extension)) return done('markdown');
   if (extension === 'csv') return done('csv');

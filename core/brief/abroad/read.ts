@@ -1,11 +1,11 @@
 import { firstOf, type Clause, type Statement } from '../statements.ts';
-import { conceptReader } from '../concepts.ts';
+import { conceptReader, letters } from '../concepts.ts';
 import { concepts, type Concept } from './concepts.ts';
 import { anonymity, cited, compared, declared, inFileName, namelessFile, newestCounts, nothingAfterDays, nothingLate, takenForDays, times, type Rule } from './rules.ts';
 
 /** A sentence in another language than English: its concepts, where nothing that is said in a known way settles a field. */
 
-const letters = 'A-Za-z\\u00c0-\\u024f', { has, fulfilled } = conceptReader<Concept>(concepts);
+const { has, fulfilled } = conceptReader<Concept>(concepts);
 /** Small words that no English sentence has, whichever the language. */
 const isAbroad = new RegExp(`(?<![${letters}])(?:der|das|den|dem|des|ein|eine|einer|eines|ist|sind|wird|werden|nicht|mit|und|für|im|bei|les|le|la|du|des|est|sont|vous|votre|une?|dans|el|los|las|del|al|su|se|una|por|con|il|gli|lo|della?|viene|vengono|per|os|as|ao|não|são|são|uma|com|het|een|je|uw|wordt|worden|niet|voor|och|att|ska|är|inte|det|av|og|ikke|skal|til|af|på|ett|zu|sie|er|nach|après|dopo|após|na|efter|etter|dig|du|ni)(?![${letters}])`, 'i');
 /** Small words that only English has: a sentence with some of them is in English, whatever else it quotes. */

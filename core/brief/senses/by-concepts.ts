@@ -33,7 +33,7 @@ const evenOne = /\b(?:even )?(?:only )?(?:an?|one|a single) (?:second|minute) /i
 const ordinals: Readonly<Record<string, number>> = { second: 2, third: 3, fourth: 4, fifth: 5, sixth: 6, tenth: 10 };
 
 /** “Third upload”, “limited to three”. */
-const countIn = (said: string): number => { const word = said.split(' ').find((w) => w in ordinals || w in numberWords && w !== 'a' || /^\d/.test(w))!; return ordinals[word] ?? numberWords[word] ?? Number(word); };
+const countIn = (said: string): number => { const word = said.toLowerCase().split(' ').find((w) => w in ordinals || w in numberWords && w !== 'a' || /^\d/.test(w))!; return ordinals[word] ?? numberWords[word] ?? Number(word); };
 
 /** What English sentences settle by the concepts in them. @param clauses - without those that ask something or hold under a condition only */
 export const byConcepts = {
