@@ -13,7 +13,7 @@ export function aroundOf(paper: WordStream, start: number, end: number): Around 
   const paragraphs = paper.text.slice(Math.max(0, from - 900), from).split(part), own = paragraphs.at(-1)!;
   let sentences = own.split(sentenceEnd);
   // A quotation in a paragraph of its own is led in by the end of the one before.
-  if (/^[\s“”"‘’«„>]*$/.test(own)) { const before = paragraphs.slice(0, -1).reverse().find((p) => p.trim() !== '') ?? ''; if (/[:,–—]\s*$/.test(before)) sentences = before.split(sentenceEnd); }
+  if (/^[\s“”"‘’«„>]*$/.test(own)) { const before = paragraphs.slice(0, -1).reverse().find((p) => p.trim() !== '') ?? ''; if (/[:,–—\p{Ll}]\s*$/u.test(before)) sentences = before.split(sentenceEnd); }
   // A citation belongs to the passage up to the end of its sentence, or of the quotation; a note's number may stand behind the stop.
   const sentence = /^[^]*?(?:[.!?][”"’)]?(?:\d{1,3}|[¹²³⁴⁵⁶⁷⁸⁹⁰]+|\s?\[[\d\s,;–-]+\])?(?=\s+[A-Z“"‘]|\s*\n|$)(?![^(]*\))(?![^[]*\])|\n\n|$)/.exec(after)?.[0] ?? after, behind = after.slice(sentence.length);
   return {
@@ -23,7 +23,7 @@ export function aroundOf(paper: WordStream, start: number, end: number): Around 
   };
 }
 /** “This is what Kessler (2014) found.”, “So writes Kessler (2014).”, “I owe this to …”, “Source: …”, “Kessler (2014) shows this.” */
-const saysWhose = /^\s*\(?((?:(?:This|These|That|It|Such)\s+(?:[\p{Ll}’']+\s+){0,4}?(?:how|what|shown|found|written|said|noted|observed|argued|described|quoted|taken|comes?|put|words?|views?|findings?|claims?|arguments?|passages?|results?|conclusions?|figures|numbers|data|accounts?|observations?|estimates?|definitions?|sentences?|quotations?|reading|from)\b|(?:So|Thus)\s+(?:\p{Ll}+\s+)?(?=\p{Lu})|Source:|I (?:owe|take|have) (?:this|these|it)\b|\p{Lu}[^.!?\n]{2,60}\((?:19|20)\d{2}[^()]{0,20}\)\s+\p{Ll}+\s+(?:this|so|it)\s*[.;]|\p{Lu}[^.!?\n]{2,60}\((?:19|20)\d{2}[^()]{0,20}\)\s+was the first to)(?:[^.!?\n]|(?<=\bal)\.){0,160})/u;
+const saysWhose = /^\s*\(?((?:(?:This|These|That|It|Such)\s+(?:[\p{Ll}’']+\s+){0,4}?(?:how|what|shown|found|written|said|noted|observed|argued|described|quoted|taken|comes?|put|words?|views?|findings?|claims?|arguments?|passages?|results?|conclusions?|figures|numbers|data|accounts?|observations?|estimates?|definitions?|sentences?|quotations?|reading|from|based|drawn|borrow(?:ed|s)|rests|relies|indebted)\b|(?:So|Thus)\s+(?:\p{Ll}+\s+)?(?=\p{Lu})|Source:|(?:Cf\.|See(?: also)?|Compare|Vgl\.)\s+(?=\p{Lu})|I (?:owe|take|have) (?:this|these|it)\b|\p{Lu}[^.!?\n]{2,60}\((?:19|20)\d{2}[^()]{0,20}\)\s+\p{Ll}+\s+(?:this|so|it)\s*[.;]|\p{Lu}[^.!?\n]{2,60}\((?:19|20)\d{2}[^()]{0,20}\)\s+was the first to)(?:[^.!?\n]|(?<=\bal)\.){0,160})/u;
 /** A name that a line's end broke is whole again. */
 const whole = (text: string): string => text.replace(/(\p{L})[-‐]\n(?=\p{Ll})/gu, '$1');
 

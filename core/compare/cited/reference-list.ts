@@ -53,8 +53,10 @@ export const entryNumbered = (paper: WordStream, n: number): string | null => en
 
 /** The entries that a title in brackets means: “(“Walls of Mud” 90)”. */
 export function entriesTitled(paper: WordStream, text: string): Entry[] {
-  const titles = [...text.matchAll(/[([]\s*[“"‘]([^“”"‘’()[\]]{4,60}?)[,.]?[”"’][,\s]*(?:pp?\.\s*)?\d{1,4}(?:\s?[–-]\s?\d{1,4})?\s*[)\]]/g)].map((m) => folded(m[1]!));
-  return titles.length === 0 ? [] : entriesOf(paper).filter((e) => titles.some((t) => folded(e.text).includes(t)));
+  const titles = [...text.matchAll(/[([]\s*[“"‘]([^“”"‘’()[\]]{4,60}?)[,.]?[”"’](?:[,\s]*(?:pp?\.\s*)?\d{1,4}(?:\s?[–-]\s?\d{1,4})?)?\s*[)\]]/g)].map((m) => folded(m[1]!));
+  // A work without pages is meant by the words alone that its entry begins with: “(“Why the Ferry”)”, “(Marsh Law)”.
+  const openings = [...text.matchAll(/[([]\s*(?:see\s+|cf\.?\s+)?(\p{Lu}[\p{L}’'-]+(?:\s+[\p{L}’'-]+){1,7})\s*[)\]]/gu)].map((m) => folded(m[1]!).trimEnd());
+  return titles.length + openings.length === 0 ? [] : entriesOf(paper).filter((e) => { const entry = folded(e.text); return titles.some((t) => entry.includes(t)) || openings.some((t) => entry.trimStart().startsWith(t.trimStart())); });
 }
 /** Whether “(Kessler, 2014a)” means an entry: the surname stands in what comes before its title, and the year in it. */
 export function entryMeans(entry: Entry, surname: string, year: string | null): boolean {

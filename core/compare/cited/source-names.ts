@@ -63,10 +63,12 @@ function placeOf(text: string, words: string[], first: number, count: number): {
   const at = words.slice(0, first).reduce((from, w) => text.indexOf(w, from) + w.length, 0), start = text.indexOf(words[first]!, at);
   return { start, end: words.slice(first, first + count).reduce((from, w) => text.indexOf(w, from) + w.length, start) };
 }
-/** Whether words of a text stand in quotation marks by themselves, or begin with a capital “The” within a sentence. */
+/** Whether words of a text stand in quotation marks by themselves, or begin with a capital “The” within a sentence, or follow a quotation behind a dash. */
 function isMarked(text: string, words: string[], first: number, count: number): boolean {
   const { start, end } = placeOf(text, words, first, count);
-  return /[“"‘«„]$/.test(text.slice(0, start)) && /^[,.?!]?[”"’»“]/.test(text.slice(end)) || /^(?:The|An?)$/.test(words[first]!) && count >= 4 && /\p{L},?\s+$/u.test(text.slice(0, start));
+  return /[“"‘«„]$/.test(text.slice(0, start)) && /^[,.?!]?[”"’»“]/.test(text.slice(end)) || /^(?:The|An?)$/.test(words[first]!) && count >= 4 && /\p{L},?\s+$/u.test(text.slice(0, start))
+    // “… any ship” – Guidelines for the care of sluices, 2021.
+    || count >= 4 && /[”"’]\s*[–—-]\s+$/.test(text.slice(0, start)) && /^(?:,|\s*\()/.test(text.slice(end));
 }
 /** “(Tidal Memory 31)”, “(“Walls of Mud” 90–91)”, “(“Walls of Mud,” 2014)”: the words that a work's title begins with, and a page or its year. */
 export function byShortTitle(text: string, source: WordStream): boolean {
@@ -79,4 +81,4 @@ export function byShortTitle(text: string, source: WordStream): boolean {
   });
 }
 /** Capitalised words that begin a note or a title and name nobody. */
-export const isName = (word: string): boolean => !/^(?:In|Of|On|At|By|To|Since|Until|Before|After|During|Around|About|Between|Already|Early|Late|Mid|As|If|So|Is|Was|No|It|He|She|They|We|You|Who|What|Nobody|Some|Many|Most|Others|Another|Each|Every|Such|Here|There|Then|Thus|Only|Both|Research|Evidence|Results|Data|Studies|Critics|Scholars|Authors|The|And|For|This|That|These|Those|See|Also|With|From|All|Its|Our|His|Her|Not|But|One|Two|When|While|Where|Although|However|Journal|Review|University|Press|Vol|Chapter|Section|Table|Figure|Author|Title|Year)$/.test(word);
+export const isName = (word: string): boolean => !/^(?:In|Of|On|At|By|To|Since|Until|Before|After|During|Around|About|Between|Already|Early|Late|Mid|As|If|So|Is|Was|No|It|He|She|They|We|You|Who|What|Nobody|Some|Many|Most|Others|Another|Each|Every|Such|Here|There|Then|Thus|Only|Both|Research|Evidence|Results|Data|Studies|Critics|Scholars|Authors|The|And|For|This|That|These|Those|See|Also|With|From|All|Its|My|Our|Your|His|Her|Their|Not|But|One|Two|When|While|Where|Although|However|Journal|Review|University|Press|Vol|Chapter|Section|Table|Figure|Author|Title|Year)$/.test(word);
