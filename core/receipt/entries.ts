@@ -21,7 +21,7 @@ export function withoutFormerEntries(text: string): string {
 }
 
 /** A cell that gives a number by what it is called. */
-const numbered = /^(?:(?:receipt|confirmation|submission|entry|transaction|upload|hand-?in|slip|ticket)\s+)?(?:ref(?:erence)?\.?|receipt|confirmation|number|no\.?|nr\.?|id|code|slip|ticket|#)(?:\s+(?:no\.?|nr\.?|number|id|code))?\s*[:#]?\s*#?((?=[A-Za-z\d/_-]*\d)[A-Z\d][A-Za-z\d]*(?:[-/_][A-Za-z\d]+)*)$/i;
+const numbered = /^(?:(?:receipt|confirmation|submission|entry|transaction|upload|hand-?in|slip|ticket)\s+)?(?:ref(?:erence)?\.?|receipt|confirmation|number|no\.?|nr\.?|id|code|slip|ticket|#)(?:\s+(?:no\.?|nr\.?|number|id|code))?\s*[:#]?\s*#?((?=[A-Za-z\d/_-]*\d)[A-Z\d][A-Za-z\d]*(?:[-/_][A-Za-z\d]+)*)(?: \([a-z ]{3,20}\))?$/i;
 /** The number in the one entry that counts; null where none is told, or where entries tell different ones. A number that the file's name carries is the writer's own. */
 export function numberOfEntry(text: string): string | null {
   const numbers = new Set<string>();

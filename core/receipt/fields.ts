@@ -39,7 +39,9 @@ export function readFields(text: string, expectedNames: string[], zone: string |
     .replace(/(?:^(?:Date|Sent|From|To|Cc|Subject|Reply-To|Message-ID|Return-Path):[^\n]*(?:\n|$)){2,}/gim, (head) => head.replace(/^(?:Date|Sent):[^\n]*/gim, ''));
   // “geo3107.pdf (renamed by the system from essay.pdf)”: the name that was sent is the one to compare.
   text = text.replace(/(?<!\S)\S{1,255}\.\w{2,4} \((?:automatically )?renamed (?:by [a-z ]{2,20} )?from ([^()\n]{3,120}\.\w{2,4})\)/gi, '$1')
-    .replace(/(\.\w{2,4}) \((?:automatically )?(?:re)?named (?:by [a-z ]{2,20} )?(?:to|as) [^()\n]{3,120}\)/gi, '$1');
+    .replace(/(\.\w{2,4}) \((?:automatically )?(?:re)?named (?:by [a-z ]{2,20} )?(?:to|as) [^()\n]{3,120}\)/gi, '$1')
+    // “Sent under the name essay.pdf, kept under the name 20417_1.pdf.”
+    .replace(/(?<=\.\w{2,5}[”"’]?,? (?:and )?)(?:now )?(?:kept|stored|saved|filed|archived|renamed|held)(?: here| by us)? (?:under|as|to) (?:the name )?[“"‘]?[^\s,;”"’]{3,120}\.\w{2,5}[”"’]?/gi, '');
   // “report.pdf (replaces report_v1.pdf)”: what it took the place of did not arrive now.
   text = text.replace(/\((?:this )?(?:replac(?:es|ing)|instead of|supersed(?:es|ing)|previously|formerly|was)\b:?\s[^()\n]{3,160}\.\w{2,5}\s*\)/gi, '');
   text = text.replace(/(\breplac(?:es|ed|ing) (?:your |the )?(?:earlier |previous )?(?:attempt|submission|upload|version|hand-?in)(?: (?:no\.? ?)?\d{1,2})?) \([^()\n]{3,160}\)/gi, '$1');
@@ -50,7 +52,7 @@ export function readFields(text: string, expectedNames: string[], zone: string |
   const bytes = sizes.filter((s) => !s.total || sizes.every((o) => o.total)).map((s) => s.bytes), extracts = readExtracts(text, rows);
   return {
     fields: {
-      id: readId(text, rows), receivedAt: received.at, fileNames,
+      id: readId(text, rows, expectedNames), receivedAt: received.at, fileNames,
       bytes: bytes.length === 0 ? null : bytes.length === 1 ? bytes[0]! : bytes,
       title: cleanQuotes(value(labels.title)) ?? titleInProse(text), extract: extracts[0] ?? null, sha256: readSums(text),
     },

@@ -1,8 +1,12 @@
+import { idByContext } from './by-context.ts';
 import { numberOfEntry } from './entries.ts';
 import { extensions, labels, type Row } from './rows.ts';
 
 /** What the receiver calls the hand-in: its number or code, by its label or in a sentence; null where none is told. */
-export function readId(text: string, rows: Row[]): string | null {
+export function readId(text: string, rows: Row[], expected: readonly string[]): string | null {
+  return toldId(text, rows) ?? idByContext(text, expected);
+}
+function toldId(text: string, rows: Row[]): string | null {
   const id = saidId(text, rows);
   // “Receipt / Y3921847_GEO3107.pdf – received …”: a file's name is no number of the receipt.
   return id !== null && new RegExp(`(?<![\\w/.-])${id.replace(/[^\w]/g, '\\$&')}\\.(?:${extensions})\\b`, 'i').test(text) ? saidId(text.replace(new RegExp(`(?<![\\w/.-])[\\p{L}\\d][\\p{L}\\d_-]*(?=\\.(?:${extensions})\\b)`, 'giu'), 'file'), rows) : id;
@@ -108,9 +112,7 @@ function saidId(text: string, rows: Row[]): string | null {
   const inSubject = /^subject:[^\n]*\[#?((?=[A-Za-z0-9/_-]*\d)[A-Z0-9][A-Za-z0-9]*(?:[-/_][A-Za-z0-9]+)*)\]/im.exec(text);
   if (inSubject && inSubject[1]!.length >= 4) return inSubject[1]!;
   for (const m of text.matchAll(prose)) if (m[1]!.length >= 4 && !/^(?:19|20)\d\d$/.test(m[1]!) && /\d/.test(m[1]!) && !/^\d{1,2}(?:st|nd|rd|th)$/i.test(m[1]!)) return m[1]!;
-  const byKind = byItsKind(text);
-  if (byKind) return byKind;
-  return null;
+  return byItsKind(text);
 }
 /** What a number of a hand-in is called, whoever keeps the list. Not a registration number, which is the student's own. */
 const kind = '(?:receipt|submission|confirmation|reference|transaction|tracking|ticket|record|deposit|upload|acknowledge?ment|case|entry|docket|hand-?in|delivery|filing|job|process|log|voucher|slip|verification|protocol|lodge?ment|arrival|proof)', word = '(?:number|no\\.?|nr\\.?|id|identifier|code|ref(?:erence)?\\.?|key)', value = '#?((?=[A-Za-z0-9/_-]*\\d)[A-Z0-9][A-Za-z0-9]*(?:[-/_][A-Za-z0-9]+)*)(?![\\w.:,]*\\d)(?![^\\S\\n]*(?:words?|pages?|bytes|files?|documents?|[KMG]i?B|minutes|of)\\b)';

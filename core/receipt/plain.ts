@@ -9,6 +9,8 @@ export function plainReceipt(text: string): string {
   plain = unquoted(plain).replace(emphasisMarks, '').replace(/^[ \t]*[•▪·‣◦●○■*\uf0b7\uf0a7][ \t]+/gm, '')
     // “15 March '27”; “4.12 p.m.” and “4:12 PM” as “4:12 pm”.
     .replace(/(?<=(?<!\d)\d{1,2}(?:st|nd|rd|th)? (?:Jan|Feb|Mar|Apr|May|Jun|Jul|Aug|Sep|Oct|Nov|Dec)\p{L}*,? )['’‘](?=\d\d(?!\d))/giu, '20')
+    // “at 1642 GMT on 3 December”.
+    .replace(/(?<=\b(?:at|since|by) )([01]\d|2[0-3])([0-5]\d)(?= ?(?:h|hrs|hours|GMT|UTC|BST|CET|CEST)\b)/gi, '$1:$2')
     // When a page was printed is nothing that happened to the paper.
     .replace(/^(?:printed|date printed|page printed)(?: on| at)?:? [^\n]{0,12}\d[^\n]{0,30}$/gim, '')
     // “15-Mar-2027” and “16:12 on 15 March 2027” as “15 March 2027, 16:12”; “15 March 2027, 16.12” too.

@@ -4,6 +4,7 @@ import type { Clause } from '../brief/statements.ts';
 import { byOwnOffset } from '../time/instant.ts';
 import { readZone } from '../brief/zones.ts';
 import { dateInEnglish } from './dates-elsewhere.ts';
+import { timeByContext } from './by-context.ts';
 import { timeOfEntry } from './entries.ts';
 import { labels, type Row } from './rows.ts';
 import { zoneOfAllTimes } from './stated-zone.ts';
@@ -109,7 +110,7 @@ export function readReceived(text: string, rows: Row[], expected: string[], zone
   if (lastState) return lastState;
   // The line of the file itself, also where its name is cut short.
   const holds = (line: string, name: string): boolean => line.includes(name) || [...line.matchAll(/([^\s|"“”<>,;]{5,})(?:…|\.{3})/g)].some((m) => name.startsWith(m[1]!));
-  for (const line of text.split(/\n|(?<=[a-z\d)]\.)\s+(?=[A-Z])(?!(?:Januar|Februar|März|April|Mai|Juni|Juli|August|September|Oktober|November|Dezember)\b)/)) if (expected.some((name) => holds(line, name)) && !/\b(?:modified|created|printed|due|deadline|saved|draft|queued?|processing|not a receipt)\b/i.test(line)) { const at = read(line.replace(/\S+\.(?:pdf|docx?|odt|rtf|txt|zip|csv|xlsx?|jpe?g|png)\b/gi, ' ').replace(/\S+(?:…|\.{3})\S*/g, ' ').replace(/\b\d{1,3}(?:[ \u00a0\u202f,.]\d{3})+\s?(?:bytes?|B)\b|\b\d[\d.,]*\s?(?:[KMG]i?B|bytes?|B)\b/gi, ' ')); if (at) return at; }
+  for (const line of text.split(/\n|(?<=[a-z\d)]\.)\s+(?=[A-Z])(?!(?:Januar|Februar|März|April|Mai|Juni|Juli|August|September|Oktober|November|Dezember)\b)/)) if (expected.some((name) => holds(line, name)) && !/\b(?:modified|created|printed|due|deadline|saved|draft|queued?|processing|not a receipt|downloaded|checking|scanning)\b/i.test(line)) { const at = read(line.replace(/\S+\.(?:pdf|docx?|odt|rtf|txt|zip|csv|xlsx?|jpe?g|png)\b/gi, ' ').replace(/\S+(?:…|\.{3})\S*/g, ' ').replace(/\b\d{1,3}(?:[ \u00a0\u202f,.]\d{3})+\s?(?:bytes?|B)\b|\b\d[\d.,]*\s?(?:[KMG]i?B|bytes?|B)\b/gi, ' ')); if (at) return at; }
   // “… submitted on 15 March 2027:” with “13:40  essay.pdf” below it: the only day of the text and the time beside the file.
   const days = [...new Set(readDates({ text: text.slice(0, 20_000), start: 0, end: text.length }, today, zone, orderBy(zone)).filter((d) => d.problem === 'none').map((d) => d.iso.slice(0, 10)))], clocks = text.split('\n').filter((l) => expected.some((name) => l.includes(name))).flatMap((l) => { if (!/^\W*\d{1,2}:\d{2}/.test(l) && (/\b(?:saved|draft|queued?|processing|not a receipt)\b/i.test(l) || !expected.some((name) => l.includes(name) && /^[,;|–\s-]+[\d.,]+ ?(?:bytes|B|[KM]i?B)\b[,;|–\s-]+(?:at )?\d{1,2}:\d{2}(?::\d{2})?(?:\s?[ap]m)?\W*$/i.test(l.slice(l.indexOf(name) + name.length))))) return []; const all = [...l.replace(/\S+\.[A-Za-z]\w{1,3}\b/g, ' ').matchAll(/(?<![\d:])\d{1,2}:\d{2}(?::\d{2})?(?:\s?[ap]m)?\b/gi)]; return all.length === 1 ? [all[0]![0]] : []; }).sort();
   if (days.length === 1 && clocks.length > 0) { const at = read(`${days[0]!} ${clocks.at(-1)!}`); if (at) return at; }
@@ -127,5 +128,5 @@ export function readReceived(text: string, rows: Row[], expected: string[], zone
   if (dated.length === 1) return dated[0]!;
   const day = candidates.flatMap((r) => readDates({ text: r.value, start: 0, end: r.value.length }, today, zone, orderBy(zone)).filter((d) => d.problem === 'none' && d.iso.length === 10).map((d) => d.iso))[0];
   const entry = timeOfEntry(text), logged = entry === null ? null : read(entry);
-  return logged ?? { at: null, zoneOpen: false, ...(day ? { day } : {}) };
+  return logged ?? timeByContext(text, read) ?? { at: null, zoneOpen: false, ...(day ? { day } : {}) };
 }

@@ -161,12 +161,20 @@ const tableLines = (html: string): string => listTables(html).replace(/<time\b[^
 async function mailText(bytes: Uint8Array, depth: number, ocr?: () => Promise<Ocr>): Promise<string> {
   const mail = await new PostalMime().parse(bytes);
   const body = mail.text?.trim() ? mail.text : mail.html ? htmlToText(tableLines(mail.html)).text : '';
-  const parts = [mail.subject ? `subject: ${mail.subject}` : '', joinSplitLabels(body)];
+  const parts = [mail.subject ? `subject: ${mail.subject}` : '', withDayOf(mail.headers.find((h) => h.key === 'date')?.value ?? '', joinSplitLabels(body))];
   for (const attachment of mail.attachments) {
     if (depth > 1 || !(attachment.content instanceof ArrayBuffer)) continue;
     try { parts.push(await receiptToText(new Uint8Array(attachment.content), attachment.filename ?? '', depth + 1, 'receipt', ocr)); } catch { /* an attachment that is no receipt */ }
   }
   return parts.filter(Boolean).join('\n');
+}
+
+/** “received today at 16:42”: the day on which the mail was sent, by the clock where it was (RFC 5322, 3.6.1); the time is the one that its words tell. */
+function withDayOf(sent: string, body: string): string {
+  const m = /(\d{1,2}) (Jan|Feb|Mar|Apr|May|Jun|Jul|Aug|Sep|Oct|Nov|Dec) (20\d\d) \d\d:\d\d(?::\d\d)? ([+-]\d{4}|GMT|UT)/.exec(sent);
+  if (!m) return body;
+  const zone = /^[+-]/.test(m[4]!) ? `UTC${m[4]!.slice(0, 3)}:${m[4]!.slice(3)}` : 'UTC';
+  return body.replace(/\btoday,?\s+(?:at\s+)?(\d{1,2}(?:[:.]\d\d)?(?:\s?[ap]\.?m\b\.?)?)(\s?(?:[A-Z]{3,4}\b)?)|(?<!\d)(\d{1,2}[:.]\d\d(?:\s?[ap]\.?m\b\.?)?)(\s?(?:[A-Z]{3,4}\b)?),?\s+today\b/g, (_, ...c: (string | undefined)[]) => `on ${m[1]!} ${m[2]!} ${m[3]!} at ${(c[0] ?? c[2])!}${(c[1] ?? c[3])?.trim() ? ` ${(c[1] ?? c[3])!.trim()}` : ` (${zone})`}`);
 }
 
 /** “File name:” on one line and its value on the next belong together. */
