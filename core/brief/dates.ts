@@ -47,10 +47,20 @@ const spokenTime = /\b(?:a )?(five|ten|quarter|twenty|twenty-five|half) (past|to
 const weekdays = ['mon', 'tue', 'wed', 'thu', 'fri', 'sat', 'sun'], dayAndMonth = /\b\d{1,2}(?:st|nd|rd|th)?\s+(?:of\s+)?(?:jan|feb|mar|apr|may|jun|jul|aug|sep|oct|nov|dec)|\b(?:jan|feb|mar|apr|may|jun|jul|aug|sep|oct|nov|dec)[a-z]*\.?\s+\d/i;
 const dayOfItsWeek = /\b(mon|tue|wed|thu|fri|sat|sun)(?:[a-z]*day|s|r|rs|nes)?\b\.?,?\s+(?:(?:of|in)\s+)?(?:the\s+)?week\s+(?:of|beginning|commencing|starting)(?:\s+on)?\s+(?:mon[a-z]*\.?,?\s+)?(?:the\s+)?$/i;
 
+const ordinals = ['first', 'second', 'third', 'fourth', 'fifth', 'sixth', 'seventh', 'eighth', 'ninth', 'tenth', 'eleventh', 'twelfth', 'thirteenth', 'fourteenth', 'fifteenth', 'sixteenth', 'seventeenth', 'eighteenth', 'nineteenth', 'twentieth', 'twenty[ -]first', 'twenty[ -]second', 'twenty[ -]third', 'twenty[ -]fourth', 'twenty[ -]fifth', 'twenty[ -]sixth', 'twenty[ -]seventh', 'twenty[ -]eighth', 'twenty[ -]ninth', 'thirtieth', 'thirty[ -]first'];
+const monthsNamed = '(?:January|February|March|April|May|June|July|August|September|October|November|December)', ordinalDay = new RegExp(`\\b(${ordinals.join('|')}) (?:day )?of(?= ${monthsNamed}\\b)`, 'gi');
+/** “The eleventh of December” in figures; every place in the text stays, and so does the room before it. */
+const ordinalsInFigures = (text: string): string => text.replace(ordinalDay, (words, day: string) => `${ordinals.findIndex((o) => new RegExp(`^${o}$`, 'i').test(day)) + 1}th of`.padStart(words.length));
+
 /** All dates in a clause. Relative ones (next week, Friday) settle nothing and are left out.
  * @param now - for a missing year: the next such date after it
  * @param usualYear - the year that all the other dates of the wording name: one without is of the same year, even where it is past */
 export function readDates(clause: Clause, now: DateTime, zone: string | null, order: 'day-month' | 'month-day' | null, usualYear: number | null = null): ReadDate[] {
+  // “The eleventh of December”: a date in words begins where its first word does.
+  const text = ordinalsInFigures(clause.text), dates = datesIn({ ...clause, text }, now, zone, order, usualYear);
+  return text === clause.text ? dates : dates.map((d) => ({ ...d, start: d.start - /[\p{L}-]*$/u.exec(clause.text.slice(0, d.start - clause.start))![0].length }));
+}
+function datesIn(clause: Clause, now: DateTime, zone: string | null, order: 'day-month' | 'month-day' | null, usualYear: number | null): ReadDate[] {
   const found: ReadDate[] = [];
   // When an office closes is no deadline of a file.
   if (/\boffice\b/i.test(clause.text)) clause = { ...clause, text: clause.text.replace(/\boffice (?:closes|shuts|is open until)(?: at)? \d{1,2}(?:[:.]\d{2})?(?: ?[ap]m)?/gi, (s) => ' '.repeat(s.length)) };

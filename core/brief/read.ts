@@ -27,6 +27,7 @@ import { sensesOf } from './senses/read.ts';
 import { isAboutPaper, isOfMatter } from './senses/senses.ts';
 import { detailsIn, readNaming } from './naming.ts';
 import { readPlace } from './place.ts';
+import { readPlaceByWords } from './senses/place-by-words.ts';
 import { innermost, readPlaceByKind, wholeName } from './place-by-kind.ts';
 import { isPlaceOfSome } from './possible-extensions.ts';
 import type { Remark } from './remark.ts';
@@ -87,7 +88,7 @@ export function readBrief(original: string, nowIso: string): BriefRead {
   const one = <T>(field: string, statements: Statement<T>[], same?: (a: T, b: T) => boolean): T | null => keep(field, settle(statements, same));
 
   const forEveryone = (s: Statement<string>): boolean => !isPlaceOfSome(s, clauses), places = readPlace(clauses).filter((s) => forEveryone(s) && !/[’']s$/.test(s.value));
-  brief.place = one('place', firstOf(places, readPlaceByKind(clauses).filter(forEveryone), placesAbroad(clauses, text).filter(forEveryone)).map((s) => innermost(wholeName(s, clauses), text)).map((s) => (s.value.length === s.end - s.start ? { ...s, value: asWritten(s) } : s)), (a, b) => a === b || a.includes(b) || b.includes(a));
+  brief.place = one('place', firstOf(places, readPlaceByKind(clauses).filter(forEveryone), placesAbroad(clauses, text).filter(forEveryone), readPlaceByWords(clauses.filter((c) => !c.asks)).filter(forEveryone)).map((s) => innermost(wholeName(s, clauses), text)).map((s) => (s.value.length === s.end - s.start ? { ...s, value: asWritten(s) } : s)), (a, b) => a === b || a.includes(b) || b.includes(a));
   const times = readTimes(text, all.filter((c) => c.asks !== 'no' && !(c.asks && !c.answers && /\b(?:is|was) (?:the|our) (?:\w+ )?(?:deadline|due date|hand-?in)\b|\bwhen is\b/i.test(c.text) && all.some((o) => o.answers))), now);
   const blocks = readBlocks(text), ofBlocks = blocks.length > 0 ? documentsOfBlocks(blocks, clauses, text) : null;
   const ownParts = blocks.length > 1 && times.parts.length <= blocks.length && (times.parts.length > 0 || new Set(times.due.map((d) => d.value)).size !== 1) ? partsOfBlocks(blocks, clauses, text, now) : [];
