@@ -48,9 +48,9 @@ const weekdays = ['mon', 'tue', 'wed', 'thu', 'fri', 'sat', 'sun'], dayAndMonth 
 const dayOfItsWeek = /\b(mon|tue|wed|thu|fri|sat|sun)(?:[a-z]*day|s|r|rs|nes)?\b\.?,?\s+(?:(?:of|in)\s+)?(?:the\s+)?week\s+(?:of|beginning|commencing|starting)(?:\s+on)?\s+(?:mon[a-z]*\.?,?\s+)?(?:the\s+)?$/i;
 
 const ordinals = ['first', 'second', 'third', 'fourth', 'fifth', 'sixth', 'seventh', 'eighth', 'ninth', 'tenth', 'eleventh', 'twelfth', 'thirteenth', 'fourteenth', 'fifteenth', 'sixteenth', 'seventeenth', 'eighteenth', 'nineteenth', 'twentieth', 'twenty[ -]first', 'twenty[ -]second', 'twenty[ -]third', 'twenty[ -]fourth', 'twenty[ -]fifth', 'twenty[ -]sixth', 'twenty[ -]seventh', 'twenty[ -]eighth', 'twenty[ -]ninth', 'thirtieth', 'thirty[ -]first'];
-const monthsNamed = '(?:January|February|March|April|May|June|July|August|September|October|November|December)', ordinalDay = new RegExp(`\\b(${ordinals.join('|')}) (?:day )?of(?= ${monthsNamed}\\b)`, 'gi');
+const monthsNamed = '(?:January|February|March|April|May|June|July|August|September|October|November|December)', ordinalDay = new RegExp(`\\b(${ordinals.join('|')}) (?:day )?of(?= ${monthsNamed}\\b)|(?<=\\b${monthsNamed} )(?:the )?(${ordinals.join('|')})\\b(?!,? ?\\d)`, 'gi');
 /** “The eleventh of December” in figures; every place in the text stays, and so does the room before it. */
-const ordinalsInFigures = (text: string): string => text.replace(ordinalDay, (words, day: string) => `${ordinals.findIndex((o) => new RegExp(`^${o}$`, 'i').test(day)) + 1}th of`.padStart(words.length));
+const ordinalsInFigures = (text: string): string => text.replace(ordinalDay, (words, dayOf?: string, day?: string) => `${ordinals.findIndex((o) => new RegExp(`^${o}$`, 'i').test(dayOf ?? day!)) + 1}${dayOf ? 'th of' : ''}`.padStart(words.length));
 
 /** All dates in a clause. Relative ones (next week, Friday) settle nothing and are left out.
  * @param now - for a missing year: the next such date after it
