@@ -16,7 +16,7 @@ const otherNumbers: readonly RegExp[] = [
 ];
 const token = /(?<![\p{L}\d@/_.,:+-])#?((?=[A-Za-z\d/_-]*\d)[A-Z\d][A-Za-z\d]*(?:[-/_][A-Za-z\d]+){0,5})(?![\p{L}\d]|[-/_.:,][\p{L}\d])/gu;
 /** What a number of a receipt is called, or what one is told to do with it. */
-const called = /(?:\b(?:case|slip|number|no|nr|num|certificate|stamp|protocol|token|docket|deliver(?:y|ed)|hand-?in|submission|key|code|ref|reference|receipt|ticket|proof|id|identifier|voucher|entry|confirmation|tracking|transaction|record|docket|job|lot|file number|acknowledge?ment|booking|tag|barcode|label|register(?:ed)?|journal|log|serial|accession|dossier|quot(?:e|ing)|mention|cite|citing|prove|keep|note|save)\b[^\p{L}\d\n.!?]{0,6}(?:(?:is|was|of|the|a|your|our|it|this|as|with|under|for|in|number|no|nr|code|entry|ID)\b[^\p{L}\d\n.!?]{0,4}){0,4}|#)$/iu;
+const called = /(?:\b(?:case|slip|number|no|nr|num|certificate|stamp|protocol|token|docket|deliver(?:y|ed)|hand-?in|submission|key|code|ref|reference|receipt|ticket|proof|id|identifier|voucher|entry|confirmation|tracking|transaction|record|docket|job|lot|file number|acknowledge?ment|booking|tag|barcode|label|register(?:ed)?|journal|log|serial|accession|dossier|peg|mark|registro|protocollo|kenmerk|nummer|numéro|número|numero|n\.?[º°]|expediente|pratica|processo|quot(?:e|ing)|mention|cite|citing|prove|keep|note|save)\b[^\p{L}\d\n.!?]{0,6}(?:(?:n\.|no\.|nr\.)\s?|(?:is|was|of|the|a|your|our|it|this|as|with|under|for|in|number|no|nr|code|entry|ID)\b[^\p{L}\d\n.!?]{0,4}){0,4}|#)$/iu;
 /** What follows a number that one has to keep. */
 const toKeep = /^[^\p{L}\d\n.]{0,4}(?:is (?:all|what|your)|in (?:the|your) subject|when you|if you|in all|for your records|\(keep|\(quote|identifies)/iu;
 
@@ -25,6 +25,8 @@ const failed = /\b(?:not (?:been )?(?:received|accepted|submitted|sent|handed in
 /** What would be, and what is not so, is left out: “if it is a draft”, “nothing was rejected”, “Errors: 0”. */
 const isMissing = (text: string): boolean => failed.test(text.replace(/(?:^|[.!?\n]\s*|,\s*)(?:if|should|unless|in case|in the event)\b[^.!?\n]*/gi, ' ').replace(/\b(?:nothing|none|no one|no (?:files?|documents?|papers?|uploads?))\b[^.!?\n]*/gi, ' ').replace(/\b(?:drafts?|errors?|failed|rejected|refused|pending)\s*[:=]\s*(?:no(?:ne)?|0|false|nil|[–—-])(?![\p{L}\d])/giu, ' '));
 
+/** What has a number of its own that is none of a receipt. */
+const ofAnother = /\b(?:appointments?|meetings?|books?|permits?|licen[cs]es?|invoices?|accounts?|polic(?:y|ies)|memberships?|cards?|coupons?|orders?|seats?|regulations?|standards?|ISO|models?|printers?|machines?|browsers?|parking|lectures?|flights?|trains?|loans?|fees?|fines?|bills?|devices?|passports?|IP|MAC|address(?:es)?)\b[^.!?\n]{0,30}$/i;
 /** The number or code of a receipt by what stands around it; null where none, or several, may be it. @param expected - names of files, whose numbers are the writer's own */
 export function idByContext(text: string, expected: readonly string[]): string | null {
   if (isMissing(text)) return null;
@@ -33,6 +35,7 @@ export function idByContext(text: string, expected: readonly string[]): string |
   for (const m of blanked.matchAll(token)) {
     const found = m[1]!;
     if (found.length < 4 || /^(?:19|20)\d\d$/.test(found) || /^\d{1,3}(?:st|nd|rd|th)$/.test(found) || own.includes(found.toLowerCase())) continue;
+    if (ofAnother.test(text.slice(Math.max(0, text.lastIndexOf('\n', m.index) + 1, m.index - 50), m.index).split(/[.!?;] /).at(-1)!)) continue;
     const before = text.slice(Math.max(0, m.index - 60), m.index + (m[0].startsWith('#') ? 1 : 0)), after = text.slice(m.index + m[0].length, m.index + m[0].length + 40);
     // A bare number needs its name; a code of letters and figures is one by its shape.
     const score = (called.test(before) || toKeep.test(after) ? 2 : 0) + (/\p{Lu}/u.test(found) && /\d{2}/.test(found) && !/\p{Ll}/u.test(found) && found.length >= 6 ? 1 : 0);
@@ -45,7 +48,7 @@ export function idByContext(text: string, expected: readonly string[]): string |
 /** That a paper is there. */
 const isThere = /\b(?:with us|in our (?:hands|keeping|system|records)|reached|arrived|landed|took (?:delivery|it in)|delivery|delivered|got it|we (?:now )?(?:have|hold)|(?:is|put|been|it['’]s|are|status:?) in\b|checked in|in at|stamp|hand(?:ed)?[- ]?in|received|receipt|accepted|came in|all (?:good|done)|safely|(?:you were|is) (?:early|in time)|\bearly\b|complete|submitted|lodged|filed|stored|proof|drop(?:ped|-off)|deposit(?:ed)?|acknowledge?ment|archived|committed|(?:finally|now) (?:through|in)|in place|ok)\b|\[x\]|[✓✔☑]/i;
 /** A time of something else, or of something that is still to come. */
-const ofSomethingElse = /\b(?:due|deadline|closes?|closing|opens?|opening|print(?:ed)?|viewed|generated|issued|modified|changed|edited|saved|created|started|began|begun|feedback|marks?|grades?|results?|expires?|valid|until|reminder|log(?:ged)? in|last login|signed in|will|may|can|template|published|posted|office hours|drafts?|queued|waiting|pending|next|extension|extended|mailed|e-?mail(?:ed)? (?:sent|on|at)|uploaded by you|you (?:sent|uploaded|began|started)|sent|page \d|from|before|earlier|previous|first|old|replaced|deleted|withdrawn|not|no|failed|refused|rejected|error|lost|cancel\w*|moved|reopen\w*|maintenance|unavailable|as of|at present|today is|lecture|seminar|class|exam|meeting|interview|tutorial|session|appointment|workshop|checking|scanning|transferring|uploading|processing|download(?:ed)?|created)\b/i;
+const ofSomethingElse = /\b(?:(?:over)?due|down|outage|deadline|closes?|closing|opens?|opening|print(?:ed)?|viewed|generated|issued|modified|changed|edited|saved|created|started|began|begun|feedback|marks?|grades?|results?|expires?|valid|until|reminder|log(?:ged)? in|last login|signed in|will|may|can|template|published|posted|office hours|drafts?|queued|waiting|pending|next|extension|extended|mailed|e-?mail(?:ed)? (?:sent|on|at)|uploaded by you|you (?:sent|uploaded|began|started)|sent|page \d|from|before|earlier|previous|first|old|replaced|deleted|withdrawn|not|no|failed|refused|rejected|error|lost|cancel\w*|moved|reopen\w*|maintenance|unavailable|as of|at present|today is|lecture|seminar|class|exam|meeting|interview|tutorial|session|appointment|workshop|checking|scanning|transferring|uploading|processing|download(?:ed)?|created)\b/i;
 const clock = /\d[:.]\d\d|\d ?[ap]m\b/i, bare = /^[\s\d:./,T+-]*(?:[A-Z][a-z]+day,?\s)?[\s\d:./,-]*(?:[A-Z][a-z]{2,8}\.?,?)?[\s\d:./,-]*(?:[A-Z]{2,5})?[\s\d.()]*$/;
 
 /** The one time in a text that says that a paper is there, where every other time is plainly of something else; null where none, or several, are left. */
