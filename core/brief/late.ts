@@ -1,5 +1,6 @@
 import { ladderOfLateWork } from './late-ladder.ts';
 import { rateOfLateWork, stepsOfLateWork } from './late-steps.ts';
+import { untilNthDay } from './late-nth-day.ts';
 import { penaltyBySteps, penaltyOfDay, spanOfLateWork } from './late-spans.ts';
 import { clausesWith, isCorrection, matchesIn, numberOf, numberWords, type Clause, type Statement } from './statements.ts';
 import { lateIsRefused } from './wordings/late.ts';
@@ -366,6 +367,9 @@ export function readLate(clauses: Clause[]): LateRead {
   const spanned = out.cutoffDays.filter((c) => c.value > 0);
   if (spanned.length > 0) out.cutoffDays = out.cutoffDays.filter((c) => c.value > 0 || !spanned.some((o) => { const clause = clauses.find((l) => l.start <= o.start && o.start < l.end); return clause !== undefined && clause.start <= c.start && c.start < clause.end && /\bafter (?:an?|one|two|three|four|five|\d{1,2}) (?:day|week)s?\b/i.test(clause.text); }));
   out.cutoffDays = out.cutoffDays.filter((s) => !costsNothing(s, clauses));
+  // “From the fourth day on nothing is read” says no zero beside it.
+  const nthDay = untilNthDay(clauses);
+  if (nthDay.length > 0 && out.cutoffDays.every((c) => c.value === 0)) out.cutoffDays = nthDay;
   // “A week after the deadline the folder is closed”: until then it is not.
   out.cutoffDays = out.cutoffDays.filter((s) => { const clause = clauses.find((c) => c.start <= s.start && s.start < c.end); return s.value !== 0 || !clause || !isSpan.test(clause.text.slice(0, s.start - clause.start)); });
   return out;

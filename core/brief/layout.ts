@@ -1,5 +1,5 @@
 import { namesExamples } from './choices.ts';
-import { clausesWith, isCorrection, matchesIn, numberOf, type Clause, type Statement } from './statements.ts';
+import { clausesWith, isCorrection, matchesIn, numberOf, numberWords, type Clause, type Statement } from './statements.ts';
 
 export interface LayoutRead { pageSize: Statement<string>[]; marginMm: Statement<number>[]; fontSizePt: Statement<number>[]; lineSpacing: Statement<number>[]; fonts: Statement<string>[]; pageNumbers: Statement<boolean>[]; /** measures of which the wording names the least */ atLeast: Set<'fontSizePt' | 'marginMm' | 'lineSpacing'>; /** every face that is named is an example */ fontsAreExamples: boolean }
 
@@ -35,6 +35,8 @@ export function readLayout(clauses: Clause[]): LayoutRead {
     for (const m of matchesIn(clause, /\b(\d+(?:[.,]\d+)?)\s?(cm|mm|in(?:ch(?:es)?)?) on (?:all|every|each|the four) (?:four )?sides?\b|\bborders?\s*(?:of|:|=)?\s*(\d+(?:[.,]\d+)?)\s?(cm|mm)\b/gi)) if (!/\bmargins?\b/i.test(clause.text)) { const unit = (m[2] ?? m[4])!.toLowerCase(); put(out.marginMm, Math.round(numberOf((m[1] ?? m[3])!) * (unit === 'mm' ? 1 : unit === 'cm' ? 10 : 25.4) * 100) / 100, m); }
     // “Leave 20 mm all round.”
     for (const m of matchesIn(clause, /(?:\b(?:leave|with|have|keep)\s+|(?:^\W*|[,;]\s*))(?:a (?:border|frame) of )?(at least |not less than |a minimum of )?(\d+(?:[.,]\d+)?)\s?(cm|mm|in(?:ch(?:es)?)?)(?: (?:free|blank|clear|of white))? all (?:a)?round\b/gi)) { if (m[1]) out.atLeast.add('marginMm'); put(out.marginMm, Math.round(numberOf(m[2]!) * (/^mm/i.test(m[3]!) ? 1 : /^cm/i.test(m[3]!) ? 10 : 25.4) * 100) / 100, m); }
+    // “2.5 cm of white space on each side.” “An inch of white on every side.”
+    for (const m of matchesIn(clause, /\b(\d+(?:[.,]\d+)?|an?|one|two|three)[\s-]?(cm|mm|in(?:ch(?:es)?)?|centimet(?:re|er)s?) of (?:white|empty|blank|free|clear)(?:[ -]?space| paper| border)? (?:(?:on|at|along|to|around) (?:all|every|each|the) (?:four )?(?:sides?|edges?|text)|all (?:a)?round)\b/gi)) put(out.marginMm, Math.round((numberWords[m[1]!.toLowerCase()] ?? numberOf(m[1]!)) * (/^mm/i.test(m[2]!) ? 1 : /^c/i.test(m[2]!) ? 10 : 25.4) * 100) / 100, m);
     for (const m of matchesIn(clause, /\ban inch and a half\b/gi)) if (/\bmargins?\b/i.test(clause.text)) put(out.marginMm, 38.1, m);
     for (const m of matchesIn(clause, /\b(?:margins?|Rand)\b[^.;"“]{0,40}?(\d+(?:[.,]\d+)?)\s?(cm|mm|in(?:ch(?:es)?)?\b|"|″)|(\d+(?:[.,]\d+)?)[\s-]?(cm|mm|in\.|in(?:ch(?:es)?)?|"|″)\s?(?:wide )?(?:left |right |top |bottom |side )?margins?\b|\bmargins?\b[^.;]{0,20}\b(one|an?|half an?)[\s-](inch)\b(?! and a half)|\bmargins?\b[^.;]{0,20}\b(one|two|three)[\s-](centimet(?:re|er)s?)\b(?! (?:and a half|left|right|at the))|\b(one)[\s-](inch)\s+margins?\b/gi)) {
       // “3 cm left and 2 cm right” is no one margin.

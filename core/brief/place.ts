@@ -8,6 +8,8 @@ const isIgnored = (s: Statement<string>, clauses: Clause[]): boolean => { const 
 /** “Les diapositives se trouvent dans le dossier « Semaine 5 »”: what is read or looked at. */
 const isMaterial = /^\W*(?:(?:les|las|los|le|i|gli|as|os|de|het|die|alle|der|das|the) )?(?:diapositi\p{L}+|lectures?|lecturas|letture|leituras|supports de cours|textes|textos|testi|dispense|apuntes|materiale?s?|materiales|documents de cours|dia['’]s|sheets|Folien|Unterlagen|Texte|Literatur|Vorlagen?|slides)(?![\p{L}-])[^.;]{0,40}?(?<!\p{L})(?:se trouvent?|sont|están?|se encuentran?|si trovano|sono|estão|encontram-se|staan|vind\p{L}*|liegen|stehen|finden)(?!\p{L})/iu;
 
+/** “Where do I hand it in?”, “Where to?” */
+const whereTo = /^\W*(?:Q\s*[:.]\s*)?(?:and )?(?:(?:where|how)\b[^?]*\b(?:submit|upload|hand|send|go(?:es)?|put)\b[^?]*|where(?: to)?\s*)\?/i;
 /** The place that the paper goes to: a label line, a quoted name, or a capitalised name after “submit to/via/in”. */
 export function readPlace(clauses: Clause[]): Statement<string>[] {
   const found: Statement<string>[] = [];
@@ -112,7 +114,10 @@ export function readPlace(clauses: Clause[]): Statement<string>[] {
     const moved = /\b(?:box|folder|place|link|page|area|point)\b[^“"]{0,30}\b(?:moved|changed|renamed|is now|it['’]s now|now called)\b[^“"]{0,20}[“"]([^”"\n]{3,80})[”"]/i.exec(clause.text);
     if (moved) { const from = clause.start + clause.text.indexOf(moved[1]!); found.push({ value: moved[1]!.trim(), start: from, end: from + moved[1]!.trim().length, override: true }); }
     // “Where do I upload it? “Coursework 2 final” in the assessment section.”
-    const answer = clause.under && /^\W*(?:Q\s*[:.]\s*)?(?:and )?(?:(?:where|how)\b[^?]*\b(?:submit|upload|hand|send|go(?:es)?|put)\b[^?]*|where(?: to)?\s*)\?/i.test(clause.under) ? /^\W*?(?:A\s*[:.]\s*)?(?:(?:through|via|on) the [a-z][a-z -]{2,40},\s*|[A-Z][A-Za-z ]{3,40}\b(?:portal|page|site|website|platform|area|tab|section|menu),\s*)?(?:(?:in|on|to|under|at|via|into|use) )?(?:the )?(?:folder |box |area |page )?[“"‘]([^”"’\n]{3,80})[”"’]/i.exec(clause.text) : null;
+    // “Where? Under Proposals > Final Proposal.”
+    const path = clause.under && whereTo.test(clause.under) ? /^\W*(?:A\s*[:.]\s*)?(?:[Ii]n|[Oo]n|[Uu]nder|[Vv]ia|[Tt]hrough|[Aa]t|[Gg]o to)?\s*((?:\p{Lu}|\d)[\p{L}\d&’' -]{1,40}(?:\s?[>›→]\s?(?:\p{Lu}|\d)[\p{L}\d&’' -]{1,40})+?)\s*(?=[.,;(]|$)/u.exec(clause.text) : null;
+    if (path) { const at = clause.start + path[0].indexOf(path[1]!); found.push({ value: path[1]!, start: at, end: at + path[1]!.length, override: isCorrection(clause) }); }
+    const answer = clause.under && whereTo.test(clause.under) ? /^\W*?(?:A\s*[:.]\s*)?(?:(?:through|via|on) the [a-z][a-z -]{2,40},\s*|[A-Z][A-Za-z ]{3,40}\b(?:portal|page|site|website|platform|area|tab|section|menu),\s*)?(?:(?:in|on|to|under|at|via|into|use) )?(?:the )?(?:folder |box |area |page )?[“"‘]([^”"’\n]{3,80})[”"’]/i.exec(clause.text) : null;
     if (answer) { const from = clause.start + clause.text.indexOf(answer[1]!); if (!found.some((f) => f.start === from)) found.push({ value: answer[1]!.trim(), start: from, end: from + answer[1]!.trim().length, override }); }
     // “Submit one PDF by 17:00 on 12 March 2027 to “GEO 3107 Report 2”.”: a date stands between.
     const last = found.some((f) => f.start >= clause.start && f.end <= clause.end) ? null : /\b(?:submit(?:ted)?|hand(?:ed)? (?:it |your \w+ )?in|upload(?:ed)?|deliver(?:ed)?)\b(?:(?!\bnot\b)[^;“"])*\b(?:to|via|through|in(?:to)?|at|under)\s+(?:the\s+)?(?:folder |box |area )?[“"]([^”"\n]{3,80})[”"]\W*$/i.exec(clause.text);

@@ -49,6 +49,7 @@ export const anonymity: readonly Rule<boolean>[] = [
   { value: true, all: ['marker', 'noIdea', 'whoWrote'], none: ['others', 'otherWork'] },
   { value: true, all: ['markingWord', 'noIdea', 'whoWrote'], none: ['others', 'otherWork', 'not'] }, { value: true, all: ['names', 'hiddenWord', 'markingWord'], none: ['others', 'not', 'fileName'] },
   { value: true, all: ['names', 'keptFrom', 'marker'], none: ['others'] },
+  { value: true, all: ['nowhere', 'ownNames', 'appears'], none: ['others', 'fileName'] }, { value: true, all: ['ownNames', 'appears', 'nowhere'], none: ['others', 'fileName'] },
   { value: true, all: ['numbersOnly', 'marker', 'not', 'seeAName'], none: ['others', 'fileName'] },
   { value: true, all: ['whoWrote', 'revealed', 'afterMarking'], none: ['others'] }, { value: true, all: ['identifying', 'marker', 'avoidWord'], none: ['others', 'not', 'fileName'] },
 ];

@@ -114,6 +114,7 @@ export const conceptWords = {
   isNeeded: "must|has to|have to|needs?|required|include|attach|add|put|append|enclose|without|not (?:be )?(?:marked|accepted|read)|is (?:marked|accepted|read)|bears?|carr(?:y|ies)|first page|last page|front|end with|ends with|begin with|comes? with|asked",
   needless: "needn't|need not|no need|(?:do|does)(?: not|n't) (?:need|have) to|not (?:needed|required|necessary|asked)|unnecessary|optional|superfluous",
   aboutDesign: 'summar~|thesis statement|problem statement|mission|design|consent|ethics?|participa~|interview~|supervisor~|translation',
+  nowhere: 'nowhere(?! (?:else|but))', ownNames: '(?<!file |place |brand |street |proper |personal )names?(?! of (?!(?:the |your |any )?(?:authors?|students?|candidates?|groups?)))', appears: '(?:appear|stand|be|occur|show)(?:s|ing)?|seen|found|mentioned|written|put',
   // The name of the file.
   notAfterYou: "(?:not|never|[a-z]+n't)(?: be (?:called|named))? (?:after|by|for) (?:yourself|you(?!r)|your (?:own )?name)",
   anonymousName: '(?:anonymous|nameless|neutral) (?:file ?names?|names? of (?:the|your) files?)',
