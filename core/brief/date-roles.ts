@@ -81,8 +81,7 @@ function saidRole(clause: Clause, date: ReadDate, previous: Clause | undefined, 
   // “The deadline of 5 March no longer applies.”
   if (/^[^.;]{0,20}\b(?:no longer (?:applies|holds|counts|valid)|is (?:cancelled|no longer valid|void|withdrawn|obsolete)|has been (?:cancelled|withdrawn|dropped))\b/i.test(clause.text.slice(date.end - clause.start))) return 'other';
   // “12 March, 17:00 is the deadline.” “4pm, 11 December, no later.”
-  if (/^\W*(?:\d{1,2}[:.]?\d{0,2} ?(?:[ap]\.?m\.?)?,? (?:on )?)?(?:\w+day,?\s*)?(?:the )?$/i.test(before) && /^[,;–—\s-]{1,4}(?:and )?(?:no|not(?: a minute)?) later\b(?! than)/i.test(clause.text.slice(date.end - clause.start))) return 'due';
-  if (/^\W*(?:\w+day,?\s*)?(?:the )?$/i.test(before) && /^[^.;]{0,24}\bis (?:the|your|our) (?:final |absolute )?(?:deadline|due date|closing date|hand-in date|last day)\b(?! for)/i.test(clause.text.slice(date.end - clause.start))) return 'due';
+  if (/^\W*(?:\d{1,2}[:.]?\d{0,2} ?(?:[ap]\.?m\.?)?,? (?:on )?)?(?:\w+day,?\s*)?(?:the )?$/i.test(before) && /^[,;–—\s-]{1,4}(?:and )?(?:no|not(?: a minute)?) later\b(?! than)/i.test(clause.text.slice(date.end - clause.start)) || /^\W*(?:\w+day,?\s*)?(?:the )?$/i.test(before) && /^[^.;]{0,24}\bis (?:the|your|our) (?:final |absolute )?(?:deadline|due date|closing date|hand-in date|last day)\b(?! for)/i.test(clause.text.slice(date.end - clause.start))) return 'due';
   // “I grant extensions if you ask by 14 May.”
   if (/\bextensions?\b[^.;]*\b(?:ask|request|apply|write|e-?mail|contact)(?:ed|s|ing)?\b[^.;]{0,24}\b(?:by|before|until|no later than)\s*(?:\w+day,?\s*)?$/i.test(before)) return 'other';
   // “If your internship ends after 15 June, …”

@@ -2,7 +2,7 @@ import * as chrono from 'chrono-node/en';
 import { DateTime, FixedOffsetZone } from 'luxon';
 import { zoneOf } from '../time/instant.ts';
 import { isGerman } from './german.ts';
-import { matchesIn, type Clause } from './statements.ts';
+import { matchesIn, ordinalWords, type Clause } from './statements.ts';
 import { besideItsDate, weekdaysOfMonth } from './weekday-of-month.ts';
 
 /** A day of the week, not a month or a friend. */
@@ -47,10 +47,10 @@ const spokenTime = /\b(?:a )?(five|ten|quarter|twenty|twenty-five|half) (past|to
 const weekdays = ['mon', 'tue', 'wed', 'thu', 'fri', 'sat', 'sun'], dayAndMonth = /\b\d{1,2}(?:st|nd|rd|th)?\s+(?:of\s+)?(?:jan|feb|mar|apr|may|jun|jul|aug|sep|oct|nov|dec)|\b(?:jan|feb|mar|apr|may|jun|jul|aug|sep|oct|nov|dec)[a-z]*\.?\s+\d/i;
 const dayOfItsWeek = /\b(mon|tue|wed|thu|fri|sat|sun)(?:[a-z]*day|s|r|rs|nes)?\b\.?,?\s+(?:(?:of|in)\s+)?(?:the\s+)?week\s+(?:of|beginning|commencing|starting)(?:\s+on)?\s+(?:mon[a-z]*\.?,?\s+)?(?:the\s+)?$/i;
 
-const ordinals = ['first', 'second', 'third', 'fourth', 'fifth', 'sixth', 'seventh', 'eighth', 'ninth', 'tenth', 'eleventh', 'twelfth', 'thirteenth', 'fourteenth', 'fifteenth', 'sixteenth', 'seventeenth', 'eighteenth', 'nineteenth', 'twentieth', 'twenty[ -]first', 'twenty[ -]second', 'twenty[ -]third', 'twenty[ -]fourth', 'twenty[ -]fifth', 'twenty[ -]sixth', 'twenty[ -]seventh', 'twenty[ -]eighth', 'twenty[ -]ninth', 'thirtieth', 'thirty[ -]first'];
-const monthsNamed = '(?:January|February|March|April|May|June|July|August|September|October|November|December)', ordinalDay = new RegExp(`\\b(${ordinals.join('|')}) (?:day )?of(?= ${monthsNamed}\\b)|(?<=\\b${monthsNamed} )(?:the )?(${ordinals.join('|')})\\b(?!,? ?\\d)`, 'gi');
+const ordinals = ordinalWords.join('|').replaceAll('-', '[ -]');
+const monthsNamed = '(?:January|February|March|April|May|June|July|August|September|October|November|December)', ordinalDay = new RegExp(`\\b(${ordinals}) (?:day )?of(?= ${monthsNamed}\\b)|(?<=\\b${monthsNamed} )(?:the )?(${ordinals})\\b(?!,? ?\\d)`, 'gi');
 /** “The eleventh of December” in figures; every place in the text stays, and so does the room before it. */
-const ordinalsInFigures = (text: string): string => text.replace(ordinalDay, (words, dayOf?: string, day?: string) => `${ordinals.findIndex((o) => new RegExp(`^${o}$`, 'i').test(dayOf ?? day!)) + 1}${dayOf ? 'th of' : ''}`.padStart(words.length));
+const ordinalsInFigures = (text: string): string => text.replace(ordinalDay, (words, dayOf?: string, day?: string) => `${ordinalWords.indexOf((dayOf ?? day!).toLowerCase().replace(' ', '-')) + 1}${dayOf ? 'th of' : ''}`.padStart(words.length));
 
 /** All dates in a clause. Relative ones (next week, Friday) settle nothing and are left out.
  * @param now - for a missing year: the next such date after it

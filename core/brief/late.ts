@@ -2,13 +2,13 @@ import { ladderOfLateWork } from './late-ladder.ts';
 import { rateOfLateWork, stepsOfLateWork } from './late-steps.ts';
 import { untilNthDay } from './late-nth-day.ts';
 import { penaltyBySteps, penaltyOfDay, spanOfLateWork } from './late-spans.ts';
-import { clausesWith, isCorrection, matchesIn, numberOf, numberWords, type Clause, type Statement } from './statements.ts';
+import { clausesWith, isCorrection, matchesIn, numberOf, numberWords, ordinalWords, type Clause, type Statement } from './statements.ts';
 import { lateIsRefused } from './wordings/late.ts';
 
 export interface LateRead { percentPerDay: Statement<number>[]; cutoffDays: Statement<number>[] }
 /** How long late work is taken, in the sentence before. */
 const spanBefore = /\b(?:up to|for|within|maximum of|max\.?)(?: the first)? (one|two|three|four|five|six|seven|ten|fourteen|\d{1,2}) (?:calendar |working )?(days?|weeks?)\b/i;
-const nthDays = ['first', 'second', 'third', 'fourth', 'fifth', 'sixth', 'seventh', 'eighth', 'ninth', 'tenth'];
+const nthDays = ordinalWords.slice(0, 10);
 const daysLate = `(?:(\\d{1,2}|one|two|three|four|five|six|seven|eight|nine|ten|fourteen) (?:calendar |working )?days?|the (${nthDays.join('|')}) day)\\b`, lateWork = '(?:it|they|(?:the |your |any |late )?(?:work|papers?|essays?|reports?|submissions?|assignments?|files?|coursework))';
 const isWorthless = "(?:(?:is|are|was|gets?)(?: not| no longer|n['’]t)|(?:will|can|could|may)(?: not| no longer|not|n['’]t) be|won['’]t be|can['’]t be) (?:\\w+ )?(?:marked|graded|accepted|read|assessed|considered|taken|looked at)";
 const notMarkedAfter = new RegExp(`\\bafter ${daysLate},? ${lateWork} ${isWorthless}\\b|\\b${lateWork} ${isWorthless}(?: at all| any ?more| any longer)? after ${daysLate}`, 'gi');

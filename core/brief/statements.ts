@@ -155,6 +155,8 @@ export const largeNumbers: Record<string, number> = { eleven: 11, twelve: 12, fi
 export const spokenThousands = (words: string): number | null => { const both = /^(.+ thousand),? (?:and )?(.+ hundred)$/i.exec(words.trim()); if (both) { const [a, b] = [spokenThousands(both[1]!), spokenThousands(both[2]!)]; return a && b ? a + b : null; } const m = /^(one|two|three|four|five|six|seven|eight|nine|ten|twelve|fifteen|twenty)( and a half)? (thousand|hundred)$/i.exec(words.trim()); return m ? ((({ fifteen: 15, twenty: 20 } as Record<string, number>)[m[1]!.toLowerCase()] ?? numberWords[m[1]!.toLowerCase()]!) + (m[2] ? 0.5 : 0)) * (m[3]!.toLowerCase() === 'thousand' ? 1000 : 100) : null; };
 /** Small numbers in words. */
 export const numberWords: Record<string, number> = { a: 1, an: 1, one: 1, single: 1, once: 1, two: 2, twice: 2, three: 3, four: 4, five: 5, six: 6, seven: 7, eight: 8, nine: 9, ten: 10, twelve: 12, fourteen: 14 };
+/** “First” to “thirty-first”, each one before the number of its place. */
+export const ordinalWords: readonly string[] = ['first', 'second', 'third', 'fourth', 'fifth', 'sixth', 'seventh', 'eighth', 'ninth', 'tenth', 'eleventh', 'twelfth', 'thirteenth', 'fourteenth', 'fifteenth', 'sixteenth', 'seventeenth', 'eighteenth', 'nineteenth', 'twentieth', 'twenty-first', 'twenty-second', 'twenty-third', 'twenty-fourth', 'twenty-fifth', 'twenty-sixth', 'twenty-seventh', 'twenty-eighth', 'twenty-ninth', 'thirtieth', 'thirty-first'];
 
 /** Clauses that hold a word worth looking closer for: most of a handbook page is about something else, and a cheap look spares the dear ones. */
 export const clausesWith = (clauses: Clause[], sign: RegExp): Clause[] => clauses.filter((c) => sign.test(c.text));

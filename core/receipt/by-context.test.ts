@@ -83,3 +83,7 @@ test.each<[id: string | null, at: string | null, text: string]>([
 });
 test('two times that stand by themselves tell nothing', () => expect(readFields(`Receipt HX-20417\n${paper}\nIt is with us.\n2 December 2026, 09:00 GMT\n3 December 2026, 16:42 GMT`, [paper], null, now).fields.receivedAt).toBeNull());
 test.each(['The transfer failed.', 'This is not a receipt.', 'It is a draft.'])('no number and no time of what is not there: %s', (said) => { const { fields } = readFields(`${paper}: ${said} Token: HX-20417. Box time: 3 December 2026 16:42 GMT.`, [paper], null, now); expect([fields.id, fields.receivedAt]).toEqual([null, null]); });
+test.each(['a', '1-', 'a@', 'if you '])('an endless line of “%s” tells nothing, and the lines beside it are read', (piece) => {
+  const { fields } = readFields(`Receipt number: HX-20417\n${piece.repeat(20_000)}\nReceived: 3 December 2026, 16:42 GMT`, [paper], null, now);
+  expect([fields.id, Date.parse(fields.receivedAt!)]).toEqual(['HX-20417', Date.parse(at)]);
+});

@@ -5,7 +5,7 @@ import { extensions } from './rows.ts';
 
 /** What holds numbers that are no number of a receipt; each is blanked out. */
 const otherNumbers: readonly RegExp[] = [
-  new RegExp(`[^\\s"“”<>|,;()]*\\.(?:${extensions})(?![\\p{L}\\d])`, 'giu'), /\b(?:https?:\/\/|www\.)\S+|\S+@\S+/gi,
+  new RegExp(`[^\\s"“”<>|,;()]{0,255}\\.(?:${extensions})(?![\\p{L}\\d])`, 'giu'), /\b(?:https?:\/\/|www\.)\S{1,500}|[^\s@]{1,100}@\S{1,255}/gi,
   // Sums, times, days and sizes.
   /(?<![\da-z])(?:[\da-f]{32,}|(?:[\da-f]{2,8}[: -]){7,}[\da-f]{2,8})(?![\da-z])/gi, /\b20\d\d-\d\d-\d\d(?:[T ]\d\d:\d\d\S*)?|(?<!\d)\d{1,2}[:.]\d\d(?:[:.]\d\d)?(?: ?[ap]\.?m\b\.?)?|\b\d{1,2} ?[ap]\.?m\b/gi, /(?<![\d/-])\d{1,2}[/.-]\d{1,2}[/.-](?:20)?\d\d(?![\d/-])/g,
   /\b\d{1,2}(?:st|nd|rd|th)?(?: of)?[ -](?:Jan|Feb|Mar|Apr|May|Jun|Jul|Aug|Sep|Oct|Nov|Dec)[a-z]*\.?,?(?:[ -](?:20)?\d\d)?(?!\d)|\b(?:Jan|Feb|Mar|Apr|May|Jun|Jul|Aug|Sep|Oct|Nov|Dec)[a-z]*\.? \d{1,2}(?:st|nd|rd|th)?(?:,? 20\d\d)?(?!\d)/gi,
@@ -49,19 +49,21 @@ export function idByContext(text: string, expected: readonly string[]): string |
 const isThere = /\b(?:with us|in our (?:hands|keeping|system|records)|reached|arrived|landed|took (?:delivery|it in)|delivery|delivered|got it|we (?:now )?(?:have|hold)|(?:is|put|been|it['’]s|are|status:?) in\b|checked in|in at|stamp|hand(?:ed)?[- ]?in|received|receipt|accepted|came in|all (?:good|done)|safely|(?:you were|is) (?:early|in time)|\bearly\b|complete|submitted|lodged|filed|stored|proof|drop(?:ped|-off)|deposit(?:ed)?|acknowledge?ment|archived|committed|(?:finally|now) (?:through|in)|in place|ok)\b|\[x\]|[✓✔☑]/i;
 /** A time of something else, or of something that is still to come. */
 const ofSomethingElse = /\b(?:(?:over)?due|down|outage|deadline|closes?|closing|opens?|opening|print(?:ed)?|viewed|generated|issued|modified|changed|edited|saved|created|started|began|begun|feedback|marks?|grades?|results?|expires?|valid|until|reminder|log(?:ged)? in|last login|signed in|will|may|can|template|published|posted|office hours|drafts?|queued|waiting|pending|next|extension|extended|mailed|e-?mail(?:ed)? (?:sent|on|at)|uploaded by you|you (?:sent|uploaded|began|started)|sent|page \d|from|before|earlier|previous|first|old|replaced|deleted|withdrawn|not|no|failed|refused|rejected|error|lost|cancel\w*|moved|reopen\w*|maintenance|unavailable|as of|at present|today is|lecture|seminar|class|exam|meeting|interview|tutorial|session|appointment|workshop|checking|scanning|transferring|uploading|processing|download(?:ed)?|created)\b/i;
-const clock = /\d[:.]\d\d|\d ?[ap]m\b/i, bare = /^[\s\d:./,T+-]*(?:[A-Z][a-z]+day,?\s)?[\s\d:./,-]*(?:[A-Z][a-z]{2,8}\.?,?)?[\s\d:./,-]*(?:[A-Z]{2,5})?[\s\d.()]*$/;
+const clock = /\d[:.]\d\d|\d ?[ap]m\b/i;
+/** A line of nothing but a time; a longer one says more. */
+const isBare = (line: string): boolean => line.length <= 60 && /^[\s\d:./,T+-]*(?:[A-Z][a-z]+day,?\s)?[\s\d:./,-]*(?:[A-Z][a-z]{2,8}\.?,?)?[\s\d:./,-]*(?:[A-Z]{2,5})?[\s\d.()]*$/.test(line);
 
 /** The one time in a text that says that a paper is there, where every other time is plainly of something else; null where none, or several, are left. */
 export function timeByContext(text: string, read: (written: string) => { at: string; zoneOpen: boolean } | null): { at: string; zoneOpen: boolean } | null {
   if (!isThere.test(text) || isMissing(text)) return null;
   const lines = text.split('\n').filter((l) => l.trim() !== '');
   // Of two times that stand by themselves nothing says which it is.
-  if (lines.filter((line) => bare.test(line) && clock.test(line)).length > 1) return null;
+  if (lines.filter((line) => isBare(line) && clock.test(line)).length > 1) return null;
   const found = new Map<string, { at: string; zoneOpen: boolean }>();
   for (const [i, line] of lines.entries()) {
     // A line with nothing but a time, at the very beginning or end, is when the page was printed.
-    if ((i === 0 || i === lines.length - 1) && bare.test(line)) continue;
-    for (const piece of line.replace(new RegExp(`\\S+\\.(?:${extensions})(?![\\p{L}\\d])`, 'giu'), 'the file').split(/(?<=[\p{Ll}\d)]{2}[.!?;])\s+(?=\p{Lu})|;\s|\s[–—|/]\s|,\s+(?=(?:out|printed|closed|ended)\b)/u)) {
+    if ((i === 0 || i === lines.length - 1) && isBare(line)) continue;
+    for (const piece of line.replace(new RegExp(`\\S{1,255}\\.(?:${extensions})(?![\\p{L}\\d])`, 'giu'), 'the file').split(/(?<=[\p{Ll}\d)]{2}[.!?;])\s+(?=\p{Lu})|;\s|\s[–—|/]\s|,\s+(?=(?:out|printed|closed|ended)\b)/u)) {
       if (!clock.test(piece) || ofSomethingElse.test(piece)) continue;
       // A number behind the time is none of its figures: “… 2026 and carries the stamp HX-20417”.
       const at = read(piece.replace(/^[^\n]{0,40}?:\s+(?=\d)/, '').replace(/\b(?:and|under|as|with)\s+\p{Ll}[^\n]*$/u, ' '));

@@ -17,11 +17,14 @@ export interface ReceiptRead { fields: ReceiptFields; /** the day of receipt, wh
 
 const unit: Record<string, [number, number]> = { b: [1, 1], byte: [1, 1], bytes: [1, 1], kb: [1e3, 1024], kib: [1024, 1024], mb: [1e6, 1_048_576], mib: [1_048_576, 1_048_576], gb: [1e9, 1_073_741_824], gib: [1_073_741_824, 1_073_741_824], ko: [1e3, 1024], mo: [1e6, 1_048_576], kio: [1024, 1024], mio: [1_048_576, 1_048_576], kilobytes: [1e3, 1024], megabytes: [1e6, 1_048_576], kt: [1e3, 1024], mt: [1e6, 1_048_576] };
 
+/** No word has a thousand letters, and a line without an end goes on in the next: what is looked for from every place to the end of its line stays within bounds. */
+const withinBounds = (text: string): string => text.replace(/\S{1000,}/g, ' ').replace(/[^\n]{2000}\S*[^\S\n]/g, '$&\n');
+
 /** Finds the fields of a receipt. Nothing is invented: what no words settle stays null.
  * @param expectedNames - names with spaces are recognised in running text only where they are expected
  * @param zone - the brief's zone, for abbreviations that mean several things and for times without one */
 export function readFields(text: string, expectedNames: string[], zone: string | null, nowIso: string): ReceiptRead {
-  text = withoutGeneralRemarks(withoutFormerEntries(text));
+  text = withoutGeneralRemarks(withoutFormerEntries(withinBounds(text)));
   // Empty lines in a row part no more than one does, and many of them would be looked at over and over.
   text = lastAttempt(plainReceipt(text.replace(/\n(?:[^\S\n]{0,200}\n){2,}/g, '\n\n')).replace(/：/g, ': ')
     // Signs for the eye before a line, and dots that lead from a label to its value.

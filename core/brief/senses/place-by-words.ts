@@ -3,7 +3,7 @@ import { isCorrection, type Clause, type Statement } from '../statements.ts';
 /** A place by the words that send a file there, where no kind of place stands beside its name: “It belongs in “Essays 2””, “Pick “Final Paper” from the list of
  * hand-in points”, “Drop the file into Final Paper (left-hand menu)”. Compiled by hand; no source. */
 const work = "(?:it|them|everything|(?:your|the|this|all|my|each|every)(?: \\p{L}+)? (?:files?|essays?|papers?|reports?|work|pdfs?|documents?|submissions?|coursework|assignments?|portfolios?|dissertation|thesis|hand-?in)|(?:files?|essays?|papers?|reports?|work|pdfs?|submissions?))";
-const put = '(?:put|drop|place|leave|file|upload|send|submit|deposit|hand in|hand|post|lodge|add|move|drag)', choose = '(?:pick|choose|select|open|click(?: on)?|press|tap|look for|find|use|go to|head for|take|scroll (?:down )?to)';
+const put = '(?:put|drop|place|leave|upload|file|send|submit|deposit|hand in|hand|post|lodge|add|move|drag)', choose = '(?:pick|choose|select|open|click(?: on)?|press|tap|look for|find|use|go to|head for|take|scroll (?:down )?to)';
 const quoted = '[“"‘](?<name>[^“”"‘’\\n]{3,60})[”"’](?![\\p{L}\\d])';
 const capital = '(?:\\p{Lu}[\\p{L}\\d&’\'/-]*|\\d{1,3})', capitals = `(?<name>${capital}(?: (?:of|and|for|the|in|&|[–—-])? ?${capital}){0,4})`;
 const handing = '(?:hand(?:ing)?[ -]?in|submissions?|uploads?|drop-?offs?|deposits?|assignments?|coursework|assessments?)';
