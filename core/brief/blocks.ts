@@ -3,6 +3,7 @@ import { dateLike } from './dates.ts';
 import { readDocuments, type DocumentsRead } from './documents.ts';
 import { isUnsettledDate, withBars, type Clause } from './statements.ts';
 import { datesIn, readTimes, type Part } from './times.ts';
+import { eachIn, firstIn, rewritten, says } from '../text/patterns.ts';
 
 /** Lines under a heading that names one of several pieces of work: “Component A – Group memo (60 %)” and what is listed below it. */
 export interface Block { label: string; /** what the piece is called beside its letter or number */ title: string | null; start: number; end: number; /** whatever kind it names is asked for */ asked?: true }
@@ -34,9 +35,9 @@ function ofOneKind(matches: RegExpMatchArray[]): RegExpMatchArray[] {
   const kindOf = (m: RegExpMatchArray): string => m[2]!.toLowerCase(), first = matches.find((m) => matches.filter((o) => kindOf(o) === kindOf(m)).length > 1);
   return first ? matches.filter((m) => kindOf(m) === kindOf(first)) : [];
 }
-const underHeadings = (text: string): Block[] => ofOneKind([...text.matchAll(heading)]).map((m, i, all) => ({ label: m[1]!, title: m[3]?.trim() || null, start: m.index!, end: endOf(text, m.index! + m[0].length, all[i + 1]?.index ?? null) }));
-const underMarkup = (text: string): Block[] => [...text.matchAll(markedUp)].filter((m, _, all) => m[1] === all[0]![1]).map((m, i, all) => ({ label: m[3]!, title: m[3]!, start: m.index, end: endOf(text, m.index + m[0].length, all[i + 1]?.index ?? null) }));
-const onALine = (text: string): Block[] => ofOneKind([...text.matchAll(oneLine)]).map((m) => ({ label: m[1]!, title: m[3]!, start: m.index!, end: m.index! + m[0].length }));
+const underHeadings = (text: string): Block[] => ofOneKind([...eachIn(text, heading)]).map((m, i, all) => ({ label: m[1]!, title: m[3]?.trim() || null, start: m.index!, end: endOf(text, m.index! + m[0].length, all[i + 1]?.index ?? null) }));
+const underMarkup = (text: string): Block[] => [...eachIn(text, markedUp)].filter((m, _, all) => m[1] === all[0]![1]).map((m, i, all) => ({ label: m[3]!, title: m[3]!, start: m.index, end: endOf(text, m.index + m[0].length, all[i + 1]?.index ?? null) }));
+const onALine = (text: string): Block[] => ofOneKind([...eachIn(text, oneLine)]).map((m) => ({ label: m[1]!, title: m[3]!, start: m.index!, end: m.index! + m[0].length }));
 /** A line that is nothing but a name: “Data set”, “## Lab report (60 %)”, “2. Slides:”. */
 const nameAlone = /^[ \t]*(?:#{1,4} |\*\*|[-•*] |\(?\d{1,2}[.)] |[a-h]\) )?(?:(?:the|your) )?(\p{Lu}[\p{L}’'-]*(?: [\p{L}’'-]+){0,3})(?: \([^()\n]{1,30}\))?(?:\*\*)?:?[ \t]*$/u;
 /** The line that says as which kind it is handed in. */
@@ -45,20 +46,20 @@ const kindLine = /^[ \t]*(?:[-•*–] |\*\*)*(?:(?:file |accepted |required )?(
 function underNames(text: string): Block[] {
   const lines = [...text.matchAll(/[^\n]*\n?/g)].filter((m) => m[0] !== ''), out: Block[] = [];
   for (let i = 0; i < lines.length; i++) {
-    const name = nameAlone.exec(lines[i]![0].trimEnd());
+    const name = firstIn(lines[i]![0].trimEnd(), nameAlone);
     if (!name) continue;
     let k = i + 1;
-    for (; k < lines.length && k < i + 12 && !blank.test(lines[k]![0].trimEnd()) && !nameAlone.test(lines[k]![0].trimEnd()); k++);
+    for (; k < lines.length && k < i + 12 && !says(lines[k]![0].trimEnd(), blank) && !says(lines[k]![0].trimEnd(), nameAlone); k++);
     const own = lines.slice(i + 1, k).map((m) => m[0]);
-    if (own.some((line) => kindLine.test(line) && namesKind.test(line))) { out.push({ label: name[1]!, title: name[1]!, start: lines[i]!.index, end: lines[k - 1]!.index + lines[k - 1]![0].length, asked: true }); i = k - 1; }
+    if (own.some((line) => says(line, kindLine) && says(line, namesKind))) { out.push({ label: name[1]!, title: name[1]!, start: lines[i]!.index, end: lines[k - 1]!.index + lines[k - 1]![0].length, asked: true }); i = k - 1; }
   }
   return out;
 }
 /** Those of one list, counted without a gap, each with a day on which it is due. */
 function onNumberedLines(text: string): Block[] {
-  const items = [...text.matchAll(numbered)], inOrder = items.every((m, i) => m[1]!.toLowerCase() === (/\d/.test(items[0]![1]!) ? String(i + 1) : 'abcdefgh'[i])), dueEach = items.every((m) => fallsDue.test(m[0]) && dateLike.test(m[0]));
+  const items = [...eachIn(text, numbered)], inOrder = items.every((m, i) => m[1]!.toLowerCase() === (/\d/.test(items[0]![1]!) ? String(i + 1) : 'abcdefgh'[i])), dueEach = items.every((m) => says(m[0], fallsDue) && says(m[0], dateLike));
   // “Upload your draft article (PDF)” is about the draft article.
-  const names = items.map((m) => (/^(?:you|we|I|they|it|this|there)\b/i.test(m[2]!.trim()) ? `Part ${m[1]!}` : m[2]!.trim()).replace(/^(?:(?:revise|finish|write|prepare|complete|scan|sign) (?:it )?and )?(?:upload|submit|hand in|send(?: in)?|deliver) (?:your|the|an?|us (?:your|the)) /i, ''));
+  const names = items.map((m) => rewritten((/^(?:you|we|I|they|it|this|there)\b/i.test(m[2]!.trim()) ? `Part ${m[1]!}` : m[2]!.trim()), [/^(?:(?:revise|finish|write|prepare|complete|scan|sign) (?:it )?and )?(?:upload|submit|hand in|send(?: in)?|deliver) (?:your|the|an?|us (?:your|the)) /i, '']));
   return items.length > 1 && inOrder && dueEach ? items.map((m, i) => ({ label: names[i]!, title: names[i]!, start: m.index + m[0].indexOf(m[2]!), end: m.index + m[0].length })) : [];
 }
 
@@ -71,14 +72,14 @@ function inATable(text: string): Block[] {
   const lines = [...withBars(text).matchAll(/[^\n]+/g)], isRow = (line: RegExpMatchArray | undefined): boolean => line !== undefined && line[0].includes('|');
   for (const [at, line] of lines.entries()) {
     if (!isRow(line)) continue;
-    const head = cellsOf(line[0]), kind = head.findIndex((cell, i) => i > 0 && kindHead.test(cell)), name = head.findIndex((cell, i) => i !== kind && rowHead.test(cell));
+    const head = cellsOf(line[0]), kind = head.findIndex((cell, i) => i > 0 && says(cell, kindHead)), name = head.findIndex((cell, i) => i !== kind && says(cell, rowHead));
     if (head.length < 3 || kind < 0 || name < 0 || name > kind) continue;
     const rows: Block[] = [];
     for (let i = at + 1; isRow(lines[i]); i++) {
       const row = lines[i]!, cells = cellsOf(row[0]), label = cells[name]?.replace(/\s*\([^()]*\d[^()]*\)$/, '') ?? '';
       if (/^[\s|:-]+$/.test(row[0])) continue;
       // A row that says more or less than the head, or that is handed in on paper, makes a list that has to be read line by line.
-      if (cells.length !== head.length || !namesKind.test(cells[kind]!) || !/^[\p{L}\d][^|:;]{1,60}$/u.test(label) || !/\p{L}/u.test(label)) return [];
+      if (cells.length !== head.length || !says(cells[kind]!, namesKind) || !/^[\p{L}\d][^|:;]{1,60}$/u.test(label) || !/\p{L}/u.test(label)) return [];
       rows.push({ label, title: label, start: row.index, end: row.index + row[0].length, asked: true });
     }
     if (rows.length > 1) return rows;
@@ -91,9 +92,9 @@ function endOf(text: string, from: number, next: number | null): number {
   let at = from, end = from, listed: boolean | null = null;
   for (const line of text.slice(from + 1, next ?? text.length).split('\n')) {
     at += line.length + 1;
-    if (blank.test(line)) { if (listed === null || next !== null && !listed) continue; if (next === null) break; continue; }
-    if (listed === null) listed = bullet.test(line);
-    else if (listed && !bullet.test(line) && !/^[ \t]{2,}\S/.test(line)) break;
+    if (says(line, blank)) { if (listed === null || next !== null && !listed) continue; if (next === null) break; continue; }
+    if (listed === null) listed = says(line, bullet);
+    else if (listed && !says(line, bullet) && !/^[ \t]{2,}\S/.test(line)) break;
     end = at;
   }
   return end;
@@ -115,7 +116,7 @@ export function documentsOfBlocks(blocks: Block[], clauses: Clause[], text: stri
 export function partsOfBlocks(blocks: Block[], clauses: Clause[], text: string, now: DateTime): Part[] {
   const isIn = (b: Block, c: { start: number }): boolean => c.start >= b.start && c.start < b.end;
   const parts = blocks.flatMap((block): Part[] => {
-    if (/\bno (?:submissions?|uploads?|hand-?in|files?)\b/i.test(text.slice(block.start, block.end))) return [];
+    if (says(text.slice(block.start, block.end), /\bno (?:submissions?|uploads?|hand-?in|files?)\b/i)) return [];
     // What is said outside of all blocks, as a time of day for all dates, holds in each.
     const own = clauses.filter((c) => isIn(block, c) || !blocks.some((b) => isIn(b, c))), times = readTimes(text, own, now), due = times.due.filter((d) => isIn(block, d)), opens = times.opens.filter((o) => isIn(block, o)), [first] = due;
     // A block's only date is when it is due, whatever its work is called.

@@ -1,5 +1,6 @@
 import { number } from './limit-numbers.ts';
 import { largeNumbers, numberOf, numberWords, type Clause } from './statements.ts';
+import { firstIn } from '../text/patterns.ts';
 
 const spelled = [...Object.keys(numberWords).filter((w) => w.length > 2 && !/^(?:once|twice|single)$/.test(w)), ...Object.keys(largeNumbers)].sort((a, b) => b.length - a.length).join('|');
 const unit = '(?: (?:words|pages|sides))?', n = `(?:${number}|${spelled})`, more = '(?:more|longer|greater|above|over|beyond)', less = '(?:less|fewer|shorter|under|below)';
@@ -13,7 +14,7 @@ const range = new RegExp(`^\\W*(?:A(?:nswer)?\\s*[:.]\\s*)?(?:somewhere |anythin
 /** “At least ten and never more than fifteen pages”, “1,500 is the minimum and 2,000 the maximum”: both ends of a length, of what stands beside them, is asked about, or was said right before.
  * @returns what is counted, and how much of it at least and at most */
 export function bothEnds(clause: Clause, previous: Clause | undefined): [unit: string, least: number, most: number] | null {
-  const asked = clause.under && /\?\W*$/.test(clause.under) ? clause.under : '', m = [...shapes, ...(asked ? [range] : [])].map((shape) => shape.exec(clause.text)).find((one) => one !== null);
+  const asked = clause.under && /\?\W*$/.test(clause.under) ? clause.under : '', m = [...shapes, ...(asked ? [range] : [])].map((shape) => firstIn(clause.text, shape)).find((one) => one !== null);
   if (!m) return null;
   const value = (word: string): number => { const w = word.toLowerCase(); return numberWords[w] ?? largeNumbers[w] ?? numberOf(word); }, { L, L2, M, M2 } = m.groups!, [least, most] = [value((L ?? L2)!), value((M ?? M2)!)];
   const told = [/^ (?:word|page|side)s?\b/i.exec(clause.text.slice(m.index + m[0].length))?.[0] ?? '', m[0], clause.text.slice(0, m.index), previous && previous.end >= clause.start - 2 ? previous.text : '', asked].map((text) => [...text.matchAll(/\b(word|page|side)s?\b/gi)].at(-1)?.[1]).find((u) => u !== undefined);

@@ -1,5 +1,6 @@
 import { number } from './limit-numbers.ts';
 import { matchesIn, numberOf, numberWords, type Clause, type Statement } from './statements.ts';
+import { firstIn, says } from '../text/patterns.ts';
 
 /** “About 2,000 words, and never above 2,500.” “Aim for eight pages, ten at the outside.”: a ceiling without its unit, which stands with the length before it. */
 const amount = `(?:${number}|${Object.keys(numberWords).join('|')})`;
@@ -20,8 +21,8 @@ const each = /\b(?:each|per|every|apiece)\b/i;
 export function ceilingBehind(field: 'maxWords' | 'maxPages', clauses: readonly Clause[]): Statement<number>[] {
   const unit = lengths[field], otherUnit = lengths[field === 'maxWords' ? 'maxPages' : 'maxWords'];
   return clauses.flatMap((clause, i) => {
-    const before = clauses[i - 1], own = unit.exec(clause.text), led = own ? clause.start + own.index + own[0].length : before && before.end + 4 > clause.start && unit.test(before.text) && !otherUnit.test(before.text) ? clause.start : null;
-    if (led === null || otherUnit.test(clause.text) || other.test(clause.text.slice(led - clause.start)) || each.test(own ? clause.text : before!.text)) return [];
+    const before = clauses[i - 1], own = firstIn(clause.text, unit), led = own ? clause.start + own.index + own[0].length : before && before.end + 4 > clause.start && says(before.text, unit) && !says(before.text, otherUnit) ? clause.start : null;
+    if (led === null || says(clause.text, otherUnit) || says(clause.text.slice(led - clause.start), other) || says(own ? clause.text : before!.text, each)) return [];
     return [...matchesIn(clause, ceiling)].filter((m) => m.at >= led).map((m) => { const said = (m.groups!['below'] ?? m.groups!['above'] ?? m.groups!['toomuch'] ?? m.groups!['most'])!; return { value: numberWords[said.toLowerCase()] ?? numberOf(said), start: m.at, end: m.to }; });
   });
 }

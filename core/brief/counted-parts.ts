@@ -1,5 +1,6 @@
 import type { WordPart } from '../model/brief.ts';
 import type { Clause } from './statements.ts';
+import { firstIn, says } from '../text/patterns.ts';
 
 /** “Tables count but captions do not”, “(footnotes yes, bibliography no)”, “appendices don't count, everything else does”: parts set against each other, the second with half a verb. */
 
@@ -15,13 +16,13 @@ const aboutCounts = /\b(?:counts?|counted|included|excluded|words?|limit)\b/i;
 export function countedInContrast(clauses: Clause[], namesOf: (words: string) => WordPart[]): { part: WordPart; counts: boolean; start: number; end: number }[] {
   return clauses.flatMap((clause, i) => {
     const next = clauses[i + 1], text = `${clause.text}${next && next.start - clause.end < 3 && next.text.length < 90 && !next.text.includes(':') ? ` ${next.text}` : ''}`;
-    if (text.length > 260 || !aboutCounts.test(text) || !/\b(?:counts?|counted|included|excluded|yes|no)\b/i.test(text)) return [];
+    if (text.length > 260 || !says(text, aboutCounts) || !says(text, /\b(?:counts?|counted|included|excluded|yes|no)\b/i)) return [];
     // A list before its verb: “footnotes, captions and tables count”.
     let names: WordPart[] = [];
     const found = text.split(/[.;]/).flatMap((sentence) => [null, ...sentence.split(joints)]).flatMap((piece) => {
       if (piece === null) { names = []; return []; }
-      const m = segment.exec(piece), here = namesOf(m ? m.groups!.parts! : piece);
-      if (!m) { names = here.length === 1 && isName.test(piece) ? [...names, ...here] : []; return []; }
+      const m = firstIn(piece, segment), here = namesOf(m ? m.groups!.parts! : piece);
+      if (!m) { names = here.length === 1 && says(piece, isName) ? [...names, ...here] : []; return []; }
       const all = here.length > 0 ? [...names, ...here] : [];
       names = [];
       return all.map((part) => ({ part, counts: m.groups!.out === undefined, start: clause.start, end: clause.end }));

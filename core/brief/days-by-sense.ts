@@ -6,6 +6,7 @@ import { isDueDay, senseOfDay } from './senses/days.ts';
 import type { DaySense } from './senses/senses-of-days.ts';
 import { isUnsettledDate, type Clause, type Statement } from './statements.ts';
 import type { TimesRead } from './times.ts';
+import { says } from '../text/patterns.ts';
 
 /** Days that their forms leave open, sorted by what the words around them mean. */
 
@@ -19,7 +20,7 @@ const isInOrder = (sense: DaySense | null, day: string, due: string): boolean =>
 /** What a sentence calls by its own name is a work of its own; under a heading it is what the heading says. */
 const hasOwnName = ({ label, clause }: DatedRow): boolean => label !== null && clause.text.toLowerCase().includes(label.toLowerCase());
 /** “The film is shown on 2 March”, which “Draft for peer feedback: 2 March” is not. */
-const isTold = ({ clause, date }: DatedRow): boolean => /\b(?:is|are|was|were|will be|takes? place|happens?)\b/i.test(clause.text.slice(0, date.start - clause.start));
+const isTold = ({ clause, date }: DatedRow): boolean => says(clause.text.slice(0, date.start - clause.start), /\b(?:is|are|was|were|will be|takes? place|happens?)\b/i);
 
 /** “Essay 2”, over a deadline and “the hand-in area will be available as of 4 March”: where the words leave one day on which something is due, the others are its window and no parts. */
 export function windowBySense(rows: DatedRow[]): Statement<string>[] {
@@ -66,7 +67,7 @@ export function daysBySense(out: TimesRead, rows: Rows, reading: Reading): void 
   if (out.opens.length === 0) out.opens.push(...of('opens', () => true));
   if (out.opens.length === 0) out.opens.push(...there().opens.filter((s) => isInOrder('opens', s.value, due)));
   // “Given your circumstances we can accept it until 5 March”: of no other role, and after the deadline.
-  if (out.extension.length === 0) out.extension.push(...of('extension', ({ clause, date }) => senseOfLabel(clause, date) === 'extension' || out.lateUntil.length === 0 && /\b(?:given|because of|in view of|owing to|considering) your\b|\byour (?:new|extended|personal|individual|own) (?:date|deadline|due date)\b/i.test(clause.text)));
+  if (out.extension.length === 0) out.extension.push(...of('extension', ({ clause, date }) => senseOfLabel(clause, date) === 'extension' || out.lateUntil.length === 0 && says(clause.text, /\b(?:given|because of|in view of|owing to|considering) your\b|\byour (?:new|extended|personal|individual|own) (?:date|deadline|due date)\b/i)));
   if (out.lateUntil.length === 0) out.lateUntil.push(...of('lateUntil', () => true));
   out.due = left;
 }

@@ -1,6 +1,7 @@
 import type { Kind } from '../model/kinds.ts';
 import { noun as known, type Mention } from './document-names.ts';
 import { notDocument } from './list-items.ts';
+import { firstIn, says } from '../text/patterns.ts';
 
 /** A document by the shape of the sentence that asks for it, whatever it is called. */
 export interface Shaped { label: string; types: Kind[]; start: number; end: number }
@@ -35,20 +36,20 @@ const nothingOfItsOwn = /\b(?:files?|documents?|versions?|cop(?:y|ies)|submissio
  * @param asked - the kinds that are asked for, in order; @param text - the wording */
 export function shapedDocuments(asked: readonly Mention[], text: string): Shaped[] {
   const shapes = [
-    bySentence(asked, (m, from) => { const found = asKind.exec(`${m.clause.text.slice(from - m.clause.start, m.at - m.clause.start)}${/^in /i.exec(m.clause.text.slice(m.at - m.clause.start))?.[0] ?? ''}`); return found ? { label: found[1]!, at: from + found.index + found[0].indexOf(found[1]!) } : null; }),
-    bySentence(asked, (m) => { const found = withIt.exec(m.clause.text.slice(m.to - m.clause.start)); return found ? { label: found[1]!, at: m.at } : null; }),
-    /\b(?:options?|choose|choice|alternatives?|either)\b/i.test(text) ? [] : someKnown(acrossSentences(asked, (m) => { const found = labelled.exec(m.clause.text.slice(0, m.at - m.clause.start)); return found && !notDocument.test(found[1]!) && !setting.test(found[1]!) ? { label: found[1]!, at: m.clause.start + found.index + found[0].indexOf(found[1]!) } : null; })),
-    bySentence(asked, (m, from) => { const found = eachIs.exec(m.clause.text.slice(from - m.clause.start, m.at - m.clause.start)); return found ? { label: found[1]!, at: from + found[0].indexOf(found[1]!) } : null; }),
+    bySentence(asked, (m, from) => { const found = firstIn(`${m.clause.text.slice(from - m.clause.start, m.at - m.clause.start)}${/^in /i.exec(m.clause.text.slice(m.at - m.clause.start))?.[0] ?? ''}`, asKind); return found ? { label: found[1]!, at: from + found.index + found[0].indexOf(found[1]!) } : null; }),
+    bySentence(asked, (m) => { const found = firstIn(m.clause.text.slice(m.to - m.clause.start), withIt); return found ? { label: found[1]!, at: m.at } : null; }),
+    says(text, /\b(?:options?|choose|choice|alternatives?|either)\b/i) ? [] : someKnown(acrossSentences(asked, (m) => { const found = firstIn(m.clause.text.slice(0, m.at - m.clause.start), labelled); return found && !says(found[1]!, notDocument) && !says(found[1]!, setting) ? { label: found[1]!, at: m.clause.start + found.index + found[0].indexOf(found[1]!) } : null; })),
+    bySentence(asked, (m, from) => { const found = firstIn(m.clause.text.slice(from - m.clause.start, m.at - m.clause.start), eachIs); return found ? { label: found[1]!, at: from + found[0].indexOf(found[1]!) } : null; }),
     // “A PDF with your texts and, separately, the cover letter (1 page, PDF too)”.
-    bySentence(asked, (m, from) => { const inIt = withSome.exec(m.clause.text.slice(m.to - m.clause.start)), ahead = inIt ? null : inBrackets.exec(m.clause.text.slice(from - m.clause.start, m.at - m.clause.start)); return inIt ? { label: inIt[1]!, at: m.at } : ahead ? { label: ahead[1]!, at: from + ahead.index + ahead[0].indexOf(ahead[1]!) } : null; }),
-    bySentence(asked, (m) => { const found = /\b(?:an?|one|your|the|and)\s+(?:single )?\.?$/i.test(m.clause.text.slice(0, m.at - m.clause.start)) ? kindFirst.exec(m.clause.text.slice(m.to - m.clause.start)) : null; return found ? { label: found[1]!, at: m.at } : null; }),
-    bySentence(asked, (m, from) => { const ahead = m.clause.text.slice(from - m.clause.start, m.at - m.clause.start).replace(/^[^()]{0,40}\)/, ''), found = /^(?: (?:file|document))?\s*[),;]/.test(m.clause.text.slice(m.to - m.clause.start)) ? kindInBrackets.exec(ahead) : null; return found && !setting.test(found[1]!) ? { label: found[1]!, at: m.at - ahead.length + found.index + found[0].indexOf(found[1]!) } : null; }),
+    bySentence(asked, (m, from) => { const inIt = firstIn(m.clause.text.slice(m.to - m.clause.start), withSome), ahead = inIt ? null : firstIn(m.clause.text.slice(from - m.clause.start, m.at - m.clause.start), inBrackets); return inIt ? { label: inIt[1]!, at: m.at } : ahead ? { label: ahead[1]!, at: from + ahead.index + ahead[0].indexOf(ahead[1]!) } : null; }),
+    bySentence(asked, (m) => { const found = says(m.clause.text.slice(0, m.at - m.clause.start), /\b(?:an?|one|your|the|and)\s+(?:single )?\.?$/i) ? firstIn(m.clause.text.slice(m.to - m.clause.start), kindFirst) : null; return found ? { label: found[1]!, at: m.at } : null; }),
+    bySentence(asked, (m, from) => { const ahead = m.clause.text.slice(from - m.clause.start, m.at - m.clause.start).replace(/^[^()]{0,40}\)/, ''), found = /^(?: (?:file|document))?\s*[),;]/.test(m.clause.text.slice(m.to - m.clause.start)) ? firstIn(ahead, kindInBrackets) : null; return found && !says(found[1]!, setting) ? { label: found[1]!, at: m.at - ahead.length + found.index + found[0].indexOf(found[1]!) } : null; }),
     // “- zip w/ your code”, “- report as pdf”: lines of a list that say each of them either way.
-    acrossSentences(asked.filter((m) => /^[ \t]*[-*•–][ \t]/.test(text.slice(text.lastIndexOf('\n', m.at - 1) + 1, m.at))), (m) => { const from = text.lastIndexOf('\n', m.at - 1) + 1, ahead = text.slice(from, m.at), inIt = /^[ \t]*[-*•–][ \t]+(?:an? |one )?\.?$/.test(ahead) ? withIt.exec(text.slice(m.to, m.to + 120)) : null, named = inIt ? null : listedAs.exec(ahead); return inIt ? { label: inIt[1]!, at: m.at } : named && !notDocument.test(named[1]!) ? { label: named[1]!, at: from + named[0].indexOf(named[1]!) } : null; }),
+    acrossSentences(asked.filter((m) => /^[ \t]*[-*•–][ \t]/.test(text.slice(text.lastIndexOf('\n', m.at - 1) + 1, m.at))), (m) => { const from = text.lastIndexOf('\n', m.at - 1) + 1, ahead = text.slice(from, m.at), inIt = /^[ \t]*[-*•–][ \t]+(?:an? |one )?\.?$/.test(ahead) ? firstIn(text.slice(m.to, m.to + 120), withIt) : null, named = inIt ? null : firstIn(ahead, listedAs); return inIt ? { label: inIt[1]!, at: m.at } : named && !says(named[1]!, notDocument) ? { label: named[1]!, at: from + named[0].indexOf(named[1]!) } : null; }),
     // “Data paper (PDF, 8–10 pages); supplement (ZIP)”.
-    someKnown(acrossSentences(asked, (m) => { const found = beginsBracket.exec(m.clause.text.slice(0, m.at - m.clause.start)); return found && !setting.test(found[1]!) ? { label: found[1]!, at: m.clause.start + found[0].indexOf(found[1]!) } : null; })),
-    acrossSentences(asked, (m) => { const found = mustBe.exec(m.clause.text.slice(0, m.at - m.clause.start)); return found ? { label: found[1]!, at: m.clause.start + found[0].indexOf(found[1]!) } : null; }),
-    acrossSentences(asked, (m) => { const from = text.lastIndexOf('\n', m.at - 1) + 1, found = m.at - from < 80 ? line.exec(text.slice(from, m.at)) : null; return found && !notDocument.test(found[1]!) ? { label: found[1]!, at: from + found[0].indexOf(found[1]!) } : null; }),
+    someKnown(acrossSentences(asked, (m) => { const found = firstIn(m.clause.text.slice(0, m.at - m.clause.start), beginsBracket); return found && !says(found[1]!, setting) ? { label: found[1]!, at: m.clause.start + found[0].indexOf(found[1]!) } : null; })),
+    acrossSentences(asked, (m) => { const found = firstIn(m.clause.text.slice(0, m.at - m.clause.start), mustBe); return found ? { label: found[1]!, at: m.clause.start + found[0].indexOf(found[1]!) } : null; }),
+    acrossSentences(asked, (m) => { const from = text.lastIndexOf('\n', m.at - 1) + 1, found = m.at - from < 80 ? firstIn(text.slice(from, m.at), line) : null; return found && !says(found[1]!, notDocument) ? { label: found[1]!, at: from + found[0].indexOf(found[1]!) } : null; }),
   ];
   return shapes.sort((a, b) => b.length - a.length)[0]!;
 }
@@ -59,8 +60,8 @@ const setting = /\b(?:formats?|types?|kinds?|size|limit|name|naming|upload|submi
 const someKnown = (found: Shaped[]): Shaped[] => (found.some((f) => new RegExp(`(?:^|[ -])${known}(?:s|$)`, 'i').test(f.label)) ? found : []);
 type Named = { label: string; at: number } | null;
 /** “PDF or DOCX”: one more kind of the document before. */
-const isOther = (m: Mention, before: Mention | undefined): boolean => before !== undefined && before.clause === m.clause && /^[\s,/.]*(?:or|\/|,)?(?: an?)?[\s,/.]*$/i.test(m.clause.text.slice(before.to - m.clause.start, m.at - m.clause.start));
-const distinct = (found: Shaped[]): Shaped[] => (found.length > 1 && new Set(found.map((f) => f.label.toLowerCase())).size === found.length && !found.some((f) => nothingOfItsOwn.test(f.label)) ? found : []);
+const isOther = (m: Mention, before: Mention | undefined): boolean => before !== undefined && before.clause === m.clause && says(m.clause.text.slice(before.to - m.clause.start, m.at - m.clause.start), /^[\s,/.]*(?:or|\/|,)?(?: an?)?[\s,/.]*$/i);
+const distinct = (found: Shaped[]): Shaped[] => (found.length > 1 && new Set(found.map((f) => f.label.toLowerCase())).size === found.length && !found.some((f) => says(f.label, nothingOfItsOwn)) ? found : []);
 
 /** All kinds of one sentence, each with a name. */
 function bySentence(asked: readonly Mention[], nameOf: (m: Mention, from: number) => Named): Shaped[] {
@@ -92,8 +93,8 @@ function acrossSentences(asked: readonly Mention[], nameOf: (m: Mention) => Name
 /** “* mp3, 8–10 min / * plus the script (pdf) and the release forms (one pdf)”: an item of the list that begins with its kind is a document as well. */
 export function withBareItem<D extends { label: string | null; types: Kind[]; start: number; end: number }>(found: D[], asked: readonly Mention[], text: string): (D | { label: null; types: Kind[]; start: number; end: number })[] {
   const itemBefore = (at: number): string => text.slice(text.lastIndexOf('\n', at - 1) + 1, at), mark = /^[ \t]*[-*•–][ \t]+/, bare = /^[ \t]*[-*•–][ \t]+(?:an? |one |the )?\.?$/;
-  const others = asked.filter((m) => bare.test(itemBefore(m.at)) && !found.some((d) => m.kinds.some((k) => d.types.includes(k))));
-  if (others.length !== 1 || !found.every((d) => mark.test(itemBefore(d.end)))) return found;
+  const others = asked.filter((m) => says(itemBefore(m.at), bare) && !found.some((d) => m.kinds.some((k) => d.types.includes(k))));
+  if (others.length !== 1 || !found.every((d) => says(itemBefore(d.end), mark))) return found;
   const end = text.indexOf('\n', others[0]!.to);
   return [...found, { label: null, types: [...others[0]!.kinds], start: others[0]!.at, end: end < 0 ? text.length : end }].sort((a, b) => a.start - b.start);
 }

@@ -4,6 +4,7 @@ import { closer, noun } from './document-names.ts';
 import type { DocumentsRead } from './documents.ts';
 import { number } from './limit-numbers.ts';
 import { matchesIn, numberOf, numberWords, type Clause } from './statements.ts';
+import { firstIn, says } from '../text/patterns.ts';
 
 /** What is written, and not attached as it is. */
 const written = `${noun}|${closer}(?:log|story|poem|blog ?post|post|article|letter|critique|memo|response|brief|account|guide|leaflet|speech|review|translation|interview)`;
@@ -34,13 +35,13 @@ interface Work { name: string; start: number; end: number; clause: number; unit:
  * said for all of them. In one file they are its parts. */
 export function documentsOfLengths(read: DocumentsRead, clauses: readonly Clause[], parts: readonly { start: number }[] = []): DocumentsRead {
   if (read.documents.length > 1 && read.documents.every((d) => d.label !== null)) return { ...read, lengths: lengthsOfNamed(read, clauses) };
-  if (clauses.some((c) => together.test(c.text))) return read;
-  const all = worksWithLengths(clauses), areApart = all.length > 1 && apart.test(clauses.slice(Math.max(0, all[0]!.clause - 1), all.at(-1)!.clause + 4).map((c) => c.text).join(' ')), besides = all.length > 1 && apart.test(clauses.slice(all[0]!.clause, all.at(-1)!.clause + 2).map((c) => c.text).join(' '));
-  const works = besides ? all : all.filter((w) => !partOfPaper.test(w.name));
+  if (clauses.some((c) => says(c.text, together))) return read;
+  const all = worksWithLengths(clauses), areApart = all.length > 1 && says(clauses.slice(Math.max(0, all[0]!.clause - 1), all.at(-1)!.clause + 4).map((c) => c.text).join(' '), apart), besides = all.length > 1 && says(clauses.slice(all[0]!.clause, all.at(-1)!.clause + 2).map((c) => c.text).join(' '), apart);
+  const works = besides ? all : all.filter((w) => !says(w.name, partOfPaper));
   // What is handed in on days of its own is no set.
-  if (works.length < 2 || numbered.test(clauses[works[0]!.clause]!.text) && (parts.length > 1 || !areApart) || parts.length > 1 && works.some((w) => parts.some((p) => p.start >= clauses[w.clause]!.start && p.start < clauses[w.clause]!.end))) return read;
+  if (works.length < 2 || says(clauses[works[0]!.clause]!.text, numbered) && (parts.length > 1 || !areApart) || parts.length > 1 && works.some((w) => parts.some((p) => p.start >= clauses[w.clause]!.start && p.start < clauses[w.clause]!.end))) return read;
   const own = works.map((w) => read.documents.findIndex((d) => isOf(w, labelOf(d)))), unnamed = read.documents.flatMap((d, i) => (d.label === null ? [i] : [])), others = read.documents.flatMap((_, i) => (own.includes(i) || unnamed.includes(i) ? [] : [i]));
-  if (own.every((i) => i >= 0) || unnamed.length > 1 || !areApart && (works.length < all.length || heldTogether.test(clauses[works[0]!.clause]!.text.slice(0, works[0]!.start - clauses[works[0]!.clause]!.start)) || others.length > 0 || own.some((i) => i >= 0))) return read;
+  if (own.every((i) => i >= 0) || unnamed.length > 1 || !areApart && (works.length < all.length || says(clauses[works[0]!.clause]!.text.slice(0, works[0]!.start - clauses[works[0]!.clause]!.start), heldTogether) || others.length > 0 || own.some((i) => i >= 0))) return read;
   const shared: Kind[] = unnamed.length === 1 ? read.documents[unnamed[0]!]!.types : areApart && own.filter((i) => i >= 0).length === 1 ? read.documents[own.find((i) => i >= 0)!]!.types : [];
   const documents = works.map((w, i) => { const mine = own[i]! >= 0 ? read.documents[own[i]!]! : null; return { ...mine, label: w.name[0]!.toUpperCase() + w.name.slice(1), types: [...(mine && mine.types.length > 0 ? mine.types : shared)] }; });
   const lengths = works.flatMap((w, document) => lengthsOf(w, document));
@@ -56,7 +57,7 @@ const lengthsOfNamed = (read: DocumentsRead, clauses: readonly Clause[]): NonNul
 function worksWithLengths(clauses: readonly Clause[]): Work[] {
   let group: Work[] = [], last = -2;
   for (const [i, clause] of clauses.entries()) {
-    const found = clause.asks || choice.test(clause.text) ? [] : worksIn(clause, i);
+    const found = clause.asks || says(clause.text, choice) ? [] : worksIn(clause, i);
     // The number of an item is a clause of its own.
     if (/^\W*(?:\d{1,2}|[a-h])[.)]?\W*$/i.test(clause.text)) { if (last === i - 1) last = i; continue; }
     if (found.length === 0) { if (clause.text.length > 40 && group.length > 1) return group; continue; }
@@ -71,12 +72,12 @@ function worksWithLengths(clauses: readonly Clause[]): Work[] {
 function rangeOf(said: string, amount: string): { least: number | null; most: number | null } {
   const [low, high] = [...amount.matchAll(new RegExp(`${number}|\\p{L}+`, 'giu'))].flatMap((m) => (/^(?:to|and)$/i.test(m[0]) ? [] : [numberWords[m[0].toLowerCase()] ?? numberOf(m[0])])), lead = said.slice(0, said.indexOf(amount));
   if (high !== undefined) return { least: low!, most: high };
-  return /\b(?:about|around|approximately|approx\.?|roughly)\b/i.test(lead) ? { least: null, most: null } : /\b(?:at least|no(?:t)? (?:less|fewer) than|min(?:imum)?)\b/i.test(lead) ? { least: low ?? null, most: null } : { least: null, most: low ?? null };
+  return says(lead, /\b(?:about|around|approximately|approx\.?|roughly)\b/i) ? { least: null, most: null } : says(lead, /\b(?:at least|no(?:t)? (?:less|fewer) than|min(?:imum)?)\b/i) ? { least: low ?? null, most: null } : { least: null, most: low ?? null };
 }
 
 function worksIn(clause: Clause, index: number): Work[] {
-  if (!/\d|\b(?:one|two|three|four|five|six|ten)[ -]pages?\b/i.test(clause.text) || clause.text.length > 600) return [];
-  const head = /\b(word|page)s? (?:limits?|counts?|lengths?)\b/i.exec(clause.text)?.[1]?.toLowerCase();
+  if (!says(clause.text, /\d|\b(?:one|two|three|four|five|six|ten)[ -]pages?\b/i) || clause.text.length > 600) return [];
+  const head = firstIn(clause.text, /\b(word|page)s? (?:limits?|counts?|lengths?)\b/i)?.[1]?.toLowerCase();
   // “The essay may have up to 2,000 words and the reflection up to 500.”
   let before = head;
   const found = sized.flatMap((pattern) => [...matchesIn(clause, pattern)].flatMap((m): Work[] => {
@@ -84,7 +85,7 @@ function worksIn(clause: Clause, index: number): Work[] {
     before ??= unit;
     // A bare number is a length where it is a large one, or one that says that it is the most.
     if (m.groups!.unit === undefined && !(/\d{3}/.test(m.groups!.amount!.replace(/[.,\s]/g, '')) || /\b(?:up to|max|at most|no more than)/i.test(m[0]))) return [];
-    return unit === undefined || notAsked.test(clause.text.slice(0, at - clause.start)) || /(?<!\b(?:hand|turn|send)(?:ing|ed)? )\b(?:of|in|from|for|than|per|the (?:first|last)) (?:the |your |an? )?$/i.test(clause.text.slice(0, at - clause.start)) ? [] : [{ name: name.toLowerCase(), start: at, end: at + name.length, clause: index, unit: /^w/i.test(unit) ? 'words' : 'pages', from: Math.min(at, m.at + m[0].indexOf(m.groups!.amount!)), to: m.to, range: rangeOf(m[0], m.groups!.amount!) }];
+    return unit === undefined || says(clause.text.slice(0, at - clause.start), notAsked) || says(clause.text.slice(0, at - clause.start), /(?<!\b(?:hand|turn|send)(?:ing|ed)? )\b(?:of|in|from|for|than|per|the (?:first|last)) (?:the |your |an? )?$/i) ? [] : [{ name: name.toLowerCase(), start: at, end: at + name.length, clause: index, unit: /^w/i.test(unit) ? 'words' : 'pages', from: Math.min(at, m.at + m[0].indexOf(m.groups!.amount!)), to: m.to, range: rangeOf(m[0], m.groups!.amount!) }];
   }));
   found.sort((a, b) => a.start - b.start);
   // One length is that of one work, and of two that are joined by “or” one is written.

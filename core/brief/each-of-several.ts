@@ -1,5 +1,6 @@
 import type { LimitStatement } from './limits.ts';
 import type { Clause } from './statements.ts';
+import { says } from '../text/patterns.ts';
 
 const file = String.raw`(?:PDF|file|document|docx|Word (?:file|document))(?: file| document)?`, one = String.raw`(?:one|1|a single|the same|one single|a combined|one combined)`;
 /** Several pieces that make one file: “merged into a single PDF”, “one PDF for all of them”, “a single PDF containing all four essays”. */
@@ -12,9 +13,9 @@ const eachBefore = /\b(?:each|every)\b(?! (?:page|student|person|group|team|memb
 
 /** “Three lab reports, each at most four pages, merged into a single PDF”: how long a piece may be is not how long the file may be. */
 export function withoutPieces(found: LimitStatement[], clauses: readonly Clause[]): LimitStatement[] {
-  if (!clauses.some((c) => inOneFile.some((way) => way.test(c.text)))) return found;
+  if (!clauses.some((c) => inOneFile.some((way) => says(c.text, way)))) return found;
   return found.filter((s) => {
     const clause = clauses.find((c) => c.start <= s.start && s.end <= c.end);
-    return s.field === 'maxBytes' || !clause || !eachBefore.test(clause.text.slice(0, s.start - clause.start)) && !eachBehind.test(clause.text.slice(s.end - clause.start));
+    return s.field === 'maxBytes' || !clause || !says(clause.text.slice(0, s.start - clause.start), eachBefore) && !says(clause.text.slice(s.end - clause.start), eachBehind);
   });
 }

@@ -1,4 +1,5 @@
 import type { Clause } from './statements.ts';
+import { eachIn, firstIn, rewritten, says } from '../text/patterns.ts';
 
 /** A name with joints: “A_Okafor_report.pdf”. */
 const name = String.raw`[\p{L}\p{N}]+(?:[_-][\p{L}\p{N}]+)+(?:\.[a-z\d]{2,5})?`, names = new RegExp(name, 'giu');
@@ -16,19 +17,19 @@ const told = /\b(?:names?|numbers?|no\.?|code|ID|initials?|surname|group|section
 /** “Section, last name, “report” or “data”: A_Okafor_report.pdf, A_Okafor_data.csv”: what the pieces of a name are, in the order of an example that has as many.
  * @returns the pattern with what stands for a detail in brackets, a name for each file; null where the example and the words do not go together */
 export function explainedName(clause: Clause, next: Clause | undefined, isDetail: (words: string) => boolean): { value: string; start: number; end: number } | null {
-  const here = sameSentence.exec(clause.text), behind = here ? null : next ? nextSentence.exec(next.text) : null, made = here?.groups!.made ?? (behind ? clause.text.replace(/^\W*(?:(?:the )?(?:file ?)?nam(?:e|es|ing)(?: (?:convention|format|rule))?|file ?names?)\s*[:–-]\s*/i, '').replace(/^.*\b(?:with|by|after|as|from|of|is|are|use|put|give)\s+(?=your|the)/i, '').replace(/[\s.]+$/, '') : null);
+  const here = firstIn(clause.text, sameSentence), behind = here ? null : next ? firstIn(next.text, nextSentence) : null, made = here?.groups!.made ?? (behind ? rewritten(clause.text, [/^\W*(?:(?:the )?(?:file ?)?nam(?:e|es|ing)(?: (?:convention|format|rule))?|file ?names?)\s*[:–-]\s*/i, ''], [/^.*\b(?:with|by|after|as|from|of|is|are|use|put|give)\s+(?=your|the)/i, ''], [/[\s.]+$/, '']) : null);
   if (!made) return null;
-  const pieces = made.split(apart).map((p) => p.trim().replace(/^(?:your|the|an?)\s+/i, '').replace(/\s+first$/i, '').replace(/^(?:\d+|four|five|six|seven|eight)[- ]?(?:digit|figure|character)s?\s+/i, '')).filter((p) => p !== '' && !marks.test(p));
-  if (pieces.length === 1 && here && !/^(?:file ?)?names?$/i.test(pieces[0]!) && (isDetail(pieces[0]!) || told.test(pieces[0]!)) && !notPiece.test(pieces[0]!) && pieces[0]!.split(/\s+/).length < 5) return onePiece(pieces[0]!, here.groups!.names!, clause);
-  if (pieces.length < 2 || pieces.length > 6 || !pieces.some(isDetail) || pieces.some((p) => p.split(/\s+/).length > 5 || notPiece.test(p))) return null;
+  const pieces = made.split(apart).map((p) => rewritten(p.trim(), [/^(?:your|the|an?)\s+/i, ''], [/\s+first$/i, ''], [/^(?:\d+|four|five|six|seven|eight)[- ]?(?:digit|figure|character)s?\s+/i, ''])).filter((p) => p !== '' && !says(p, marks));
+  if (pieces.length === 1 && here && !/^(?:file ?)?names?$/i.test(pieces[0]!) && (isDetail(pieces[0]!) || says(pieces[0]!, told)) && !says(pieces[0]!, notPiece) && pieces[0]!.split(/\s+/).length < 5) return onePiece(pieces[0]!, here.groups!.names!, clause);
+  if (pieces.length < 2 || pieces.length > 6 || !pieces.some(isDetail) || pieces.some((p) => p.split(/\s+/).length > 5 || says(p, notPiece))) return null;
   const list = (here ?? behind)!.groups!.names!, of = here ? clause : next!, start = of.start + of.text.lastIndexOf(list), patterns: string[] = [];
-  for (const [said] of list.matchAll(names)) {
+  for (const [said] of eachIn(list, names)) {
     const ending = /\.[a-z\d]{2,5}$/i.exec(said)?.[0] ?? '', joints = said.slice(0, said.length - ending.length).split(/([_-])/), parts = joints.filter((_, i) => i % 2 === 0);
     if (parts.length !== pieces.length || isDetail(said.replace(/[_-]/g, ' '))) return null;
     const shown = pieces.map((piece, i) => {
       const words = piece.replace(/[“”"‘’']/g, '');
       if (new RegExp(`(?<![\\p{L}\\p{N}])${parts[i]!}(?![\\p{L}\\p{N}])`, 'iu').test(words)) return parts[i]!;
-      return isDetail(words) || told.test(words) ? `[${words}]` : null;
+      return isDetail(words) || says(words, told) ? `[${words}]` : null;
     });
     if (shown.includes(null)) return null;
     patterns.push(shown.map((s, i) => s! + (joints[2 * i + 1] ?? '')).join('') + ending);
@@ -39,8 +40,8 @@ export function explainedName(clause: Clause, next: Clause | undefined, isDetail
 
 /** “With the team ID: T12_report.pdf, T12_slides.pdf”: the part that all names share is what they are named with; in one name alone it has to look like it. */
 function onePiece(piece: string, list: string, clause: Clause): { value: string; start: number; end: number } | null {
-  const said = [...list.matchAll(names)].map((m) => m[0]), split = said.map((name) => name.replace(/\.[a-z\d]{2,5}$/i, '').split(/[_-]/)), shared = split[0]!.filter((part) => split.every((parts) => parts.includes(part))), figured = split[0]!.filter((part) => /\d/.test(part));
-  const meant = said.length > 1 ? (shared.length === 1 ? shared[0]! : undefined) : /\b(?:numbers?|no|ID|code|group|team)\b/i.test(piece) && figured.length === 1 ? figured[0]! : undefined;
+  const said = [...eachIn(list, names)].map((m) => m[0]), split = said.map((name) => name.replace(/\.[a-z\d]{2,5}$/i, '').split(/[_-]/)), shared = split[0]!.filter((part) => split.every((parts) => parts.includes(part))), figured = split[0]!.filter((part) => /\d/.test(part));
+  const meant = said.length > 1 ? (shared.length === 1 ? shared[0]! : undefined) : says(piece, /\b(?:numbers?|no|ID|code|group|team)\b/i) && figured.length === 1 ? figured[0]! : undefined;
   if (meant === undefined || /^\d?$/.test(meant)) return null;
   const patterns = said.map((name) => name.replace(new RegExp(`(?<![\\p{L}\\p{N}])${meant}(?![\\p{L}\\p{N}])`, 'u'), `[${piece}]`)), start = clause.start + clause.text.lastIndexOf(list);
   return patterns.length === 1 || patterns.every((p) => /\.[a-z\d]{2,5}$/i.test(p)) ? { value: [...new Set(patterns)].join(' or '), start, end: start + list.length } : null;

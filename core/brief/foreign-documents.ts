@@ -1,6 +1,7 @@
 import type { Kind } from '../model/kinds.ts';
 import { surelyEnglish } from './german.ts';
 import { articles, documentWords, foreignSigns, leadsKind, materials, notAsked, notNeeded, orElse, plainFiles } from './wordings/document-words.ts';
+import { eachIn, rewritten, says } from '../text/patterns.ts';
 
 /** A document and the kinds it may have, and where it stands. */
 export interface PairedDocument { label: string | null; types: Kind[]; start: number; end: number }
@@ -22,17 +23,17 @@ const denied = new RegExp(String.raw`(?<![\p{L}])${notAsked}\s+(?:[\p{L}]+\s+)?$
 /** That a document comes beside another. */
 const alsoAsked = /(?<!\p{L})(?:auch|zusätzlich|außerdem|ferner|également|aussi|en outre|en plus|además|también|inoltre|anche|além disso|também|ook|daarnaast|också|dessutom|også|desuden|dessuten)(?!\p{L})[^.;\n]*$/iu;
 const bareKinds = new RegExp(`(?<![\\p{L}_.])${kind}(?:${orElse}${kind})*`, 'giu');
-const kindsIn = (said: string): Kind[] => said.split(new RegExp(orElse, 'iu')).flatMap((s) => kinds.find(([pattern]) => pattern.test(s))?.[1] ?? []);
+const kindsIn = (said: string): Kind[] => said.split(new RegExp(orElse, 'iu')).flatMap((s) => kinds.find(([pattern]) => says(s, pattern))?.[1] ?? []);
 
 /** “Vous déposerez deux fichiers : le rapport (PDF) et les données (CSV)”: the documents that a wording in another language than English names with their kinds of file. Of one alone only the kind is asked; what is handed out or not needed is left aside.
  * @param text - the wording as it was written */
 export function pairedDocuments(text: string): PairedDocument[] {
-  if (surelyEnglish.test(text.slice(0, 2000)) || !foreignSigns.test(text.slice(0, 2000))) return [];
+  if (says(text.slice(0, 2000), surelyEnglish) || !says(text.slice(0, 2000), foreignSigns)) return [];
   const found: (PairedDocument & { asked: boolean })[] = [];
-  const collect = (pattern: RegExp, handedOut = false): void => { for (const m of text.matchAll(pattern)) {
+  const collect = (pattern: RegExp, handedOut = false): void => { for (const m of eachIn(text, pattern)) {
     const { article, noun, kinds: said } = m.groups as { article: string; noun: string; kinds: string }, start = m.index + article.length, end = m.index + m[0].length;
     if (found.some((f) => f.start < end && m.index < f.end)) continue;
-    const asked = !handedOut && !denied.test(text.slice(Math.max(0, m.index - 30), m.index)) && !spared.test(text.slice(end, end + 80));
+    const asked = !handedOut && !says(text.slice(Math.max(0, m.index - 30), m.index), denied) && !says(text.slice(end, end + 80), spared);
     found.push({ label: noun.trim(), types: kindsIn(said), start, end, asked });
   } };
   collect(supplied, true);
@@ -42,12 +43,12 @@ export function pairedDocuments(text: string): PairedDocument[] {
   if (found.some((d) => d.asked)) collect(unknown);
   const each = found.filter((d) => d.asked).sort((a, b) => a.start - b.start).filter((d, i, all) => all.findIndex((o) => o.label?.toLowerCase() === d.label?.toLowerCase()) === i);
   // “Ein PDF, maximal 15 MB. … Bitte auch das Bewertungsformular (Scan, PDF oder JPG) hochladen.”
-  if (each.length === 1 && alsoAsked.test(text.slice(Math.max(0, each[0]!.start - 60), each[0]!.start))) {
-    const main = [...text.matchAll(bareKinds)].find((m) => !found.some((f) => f.start <= m.index && m.index < f.end) && !denied.test(text.slice(Math.max(0, m.index - 30), m.index)) && !/[\w_-]\.?$/.test(text.slice(0, m.index)));
+  if (each.length === 1 && says(text.slice(Math.max(0, each[0]!.start - 60), each[0]!.start), alsoAsked)) {
+    const main = [...eachIn(text, bareKinds)].find((m) => !found.some((f) => f.start <= m.index && m.index < f.end) && !says(text.slice(Math.max(0, m.index - 30), m.index), denied) && !/[\w_-]\.?$/.test(text.slice(0, m.index)));
     if (main) return [{ label: null, types: kindsIn(main[0]), start: main.index, end: main.index + main[0].length }, each[0]!].sort((a, b) => a.start - b.start);
   }
   return each.length > 1 ? each : each.length === 1 && found.some((d) => !d.asked) ? [{ ...each[0]!, label: null }] : [];
 }
 
 /** “Der Essay”: an article is no part of what a document is called. */
-export const withoutArticle = (label: string, original: string): string => (surelyEnglish.test(original.slice(0, 2000)) ? label : label.replace(/^(?:der|die|das|ein|eine|le|la|les|un|une|el|los|las|il|lo|het|en|og|och|und|et) (?=\p{L})/iu, ''));
+export const withoutArticle = (label: string, original: string): string => (says(original.slice(0, 2000), surelyEnglish) ? label : rewritten(label, [/^(?:der|die|das|ein|eine|le|la|les|un|une|el|los|las|il|lo|het|en|og|och|und|et) (?=\p{L})/iu, '']));

@@ -1,4 +1,5 @@
 import { whenAsked } from '../text/when-asked.ts';
+import { rewritten, says } from '../text/patterns.ts';
 
 /** Words by which a wording is taken for German; four of them and more. */
 const signs = /(?<!\p{L})(?:der|die|das|und|ist|sind|wird|werden|als|bis|zum|nicht|Abgabe\p{L}*|Datei\p{L}*|Hausarbeit|Frist|Umfang|Seiten|Wörter|Uhr|Ihre?|Matrikelnummer)(?!\p{L})/gu;
@@ -9,7 +10,7 @@ export const surelyEnglish = /\b(?:the|your|and|submit|should|must|please)\b/i;
 /** Small words of English: where one stands, a foreign word is a loan. */
 export const onlyEnglish = /\b(?:the|your|and|of|to|is|are|must|by|for|with|be|on|at|should|please|submit|due)\b/i;
 
-export const isGerman = (text: string): boolean => new Set((text.slice(0, 20_000).match(signs) ?? []).map((w) => w.toLowerCase())).size >= 4 || onlyGerman.test(text.slice(0, 2000)) && !onlyEnglish.test(text.slice(0, 2000));
+export const isGerman = (text: string): boolean => new Set((text.slice(0, 20_000).match(signs) ?? []).map((w) => w.toLowerCase())).size >= 4 || says(text.slice(0, 2000), onlyGerman) && !says(text.slice(0, 2000), onlyEnglish);
 
 /** “Nach 5 Tagen wird die Arbeit nicht mehr bewertet.” “Ab dem sechsten Tag gibt es 0 Punkte.” One row for each number of days. */
 const countWords = ['einem', 'zwei', 'drei', 'vier', 'fünf', 'sechs', 'sieben', 'acht', 'neun', 'zehn'], ordinals = ['zweiten', 'dritten', 'vierten', 'fünften', 'sechsten', 'siebten', 'achten', 'neunten', 'zehnten', 'elften'];
@@ -127,11 +128,9 @@ const dayAndMonth = new RegExp(`(?<!\\d)(\\d{1,2})\\.\\s+(${Object.keys(months).
 export function germanAsEnglish(wording: string, written = wording): string {
   if (!isGerman(wording) && !isGerman(written)) return wording;
   // The date library takes gaps of six before the month and of three before the year.
-  let text = wording.replace(dayAndMonth, (whole, day: string, month: keyof typeof months) => { const spare = whole.length - day.length - 3, ahead = Math.min(spare, 6); return `${day}${'\u00a0'.repeat(ahead)}${months[month]}${'\u00a0'.repeat(spare - ahead)}`; }).replace(/„([^“”"\n]{1,80})[“”"]/g, '“$1”')
-    // “15. 3. 2027”.
-    .replace(/(?<![\d.])(\d{1,2})\. +(\d{1,2})\. +(20\d\d)(?!\d)/g, (whole, day: string, month: string, year: string) => `${day}.${month}.${year}`.padEnd(whole.length, '\u00a0'));
+  let text = rewritten(wording, [dayAndMonth, (whole, day: string, month: keyof typeof months) => { const spare = whole.length - day.length - 3, ahead = Math.min(spare, 6); return `${day}${'\u00a0'.repeat(ahead)}${months[month]}${'\u00a0'.repeat(spare - ahead)}`; }], [/„([^“”"\n]{1,80})[“”"]/g, '“$1”'], [/(?<![\d.])(\d{1,2})\. +(\d{1,2})\. +(20\d\d)(?!\d)/g, (whole, day: string, month: string, year: string) => `${day}.${month}.${year}`.padEnd(whole.length, '\u00a0')]);
   // “Im Ordner „X““ is via it: what stands before the mark has to stay beside it.
-  for (const place of places) text = text.replace(place, (found: string, at: number) => (noPlace.test(text.slice(Math.max(0, at - 90), at)) ? found : 'via'.padStart(found.length, '\u00a0')));
+  for (const place of places) text = text.replace(place, (found: string, at: number) => (says(text.slice(Math.max(0, at - 90), at), noPlace) ? found : 'via'.padStart(found.length, '\u00a0')));
   // Filled up with spaces that make no columns: plain ones in a row are the gaps of a table.
   for (const [german, english] of phrases()) text = text.replace(german, (found, ...rest) => english.length > found.length ? found : beginsLine(text, found, rest) ? english.replace(/^./, (first) => first.toUpperCase()).padEnd(found.length, '\u00a0') : english.padEnd(found.length, '\u00a0'));
   return text;
@@ -139,4 +138,4 @@ export function germanAsEnglish(wording: string, written = wording): string {
 /** A line that begins with a capital is one of its own, and must not look like the rest of the one above. */
 /** A stop behind a word, and not behind one that is cut short. */
 const endsSentence = /(?<!(?<!\p{L})(?:max|min|inkl|exkl|bzw|ggf|usw|etc|zzgl|evtl|vgl|jan|feb|mrz|apr|jun|jul|aug|sep|okt|nov|dez|nr))(?<=\p{Ll}{3})[.!?] $/iu;
-const beginsLine = (text: string, found: string, rest: unknown[]): boolean => { const at = rest.find((r): r is number => typeof r === 'number')!; return at > 0 && (text[at - 1] === '\n' || endsSentence.test(text.slice(Math.max(0, at - 24), at))) && /^\p{Lu}/u.test(found); };
+const beginsLine = (text: string, found: string, rest: unknown[]): boolean => { const at = rest.find((r): r is number => typeof r === 'number')!; return at > 0 && (text[at - 1] === '\n' || says(text.slice(Math.max(0, at - 24), at), endsSentence)) && /^\p{Lu}/u.test(found); };

@@ -1,5 +1,6 @@
 import type { NameField } from '../model/brief.ts';
 import type { Clause } from './statements.ts';
+import { eachIn, firstIn, says } from '../text/patterns.ts';
 
 /** What stands before the name itself: “Name your file …”, “File name: …”, “The file must be saved as …”, “Use the following file name: …”. */
 const thing = String.raw`(?:(?:the|your|each|every|this|all|both)\s)?(?:(?:final|single|completed|finished)\s)?(?:files?|documents?|submissions?|PDFs?|essays?|papers?|reports?|work|assignments?|uploads?|attachments?|dissertations?|thesis|coursework|it|them)`;
@@ -28,16 +29,16 @@ const body = new RegExp(String.raw`${piece}(?:(?:\s?[_–+-]\s?|[ ]|\.(?=\p{Lu}\
  */
 export function introducedName(clause: Clause, meaning: (words: string) => NameField[]): { value: string; start: number; end: number } | null {
   let best: { value: string; start: number; end: number } | null = null;
-  for (const [kind, introduction] of introductions.entries()) for (const m of clause.text.matchAll(introduction)) {
+  for (const [kind, introduction] of introductions.entries()) for (const m of eachIn(clause.text, introduction)) {
     const quoted = /^[“"‘']/.test(clause.text.slice(m.index + m[0].length)), at = m.index + m[0].length + (quoted ? 1 : 0);
     body.lastIndex = at;
-    const value = body.exec(clause.text)?.[0];
-    if (value === undefined || /^(?:The|Your|A|An|Please|Do|If|It|This|No|Not|In|PDF|Word|I|We|You)\b/.test(value)) continue;
+    const value = firstIn(clause.text, body)?.[0];
+    if (value === undefined || says(value, /^(?:The|Your|A|An|Please|Do|If|It|This|No|Not|In|PDF|Word|I|We|You)\b/)) continue;
     const alone = new RegExp(`^(?:${piece})$`, 'u').test(value);
     // “File name: Student number”: a label's capital says nothing.
     if (alone && !/[\p{Ll}]\p{Lu}|^\p{Lu}{3,}$|[[<{(]/u.test(value) && (kind === 0 || /^\p{Ll}/u.test(value))) continue;
     // Details one behind the other, and nothing that only a name has: the order may be meant, the signs are not said.
-    if (!alone && !/[_[\]<>{}()\d–+-]|\p{Ll}\p{Lu}|\.\w+$/u.test(value) && new RegExp(`^(?:${field})(?: (?:${field}))*$`, 'u').test(value)) continue;
+    if (!alone && !says(value, /[_[\]<>{}()\d–+-]|\p{Ll}\p{Lu}|\.\w+$/u) && new RegExp(`^(?:${field})(?: (?:${field}))*$`, 'u').test(value)) continue;
     if (meaning(value).length === 0) continue;
     if (best === null || value.length > best.value.length) best = { value, start: clause.start + at, end: clause.start + at + value.length };
   }

@@ -1,4 +1,5 @@
 import { noun } from './document-names.ts';
+import { firstIn, says } from '../text/patterns.ts';
 
 /** A document of a list whose kind is said once for all, and where its name stands in the clause. */
 export interface Joint { label: string; at: number; end: number }
@@ -27,27 +28,27 @@ const asPlural = /(?:\s+(?:goe?s? in|come|are (?:to be )?(?:handed in|submitted|
  */
 export function jointDocuments(before: string, kind: string, behind: string): Joint[] {
   for (const [shared, counts] of [[each, true], [must, false], [asPlural, false]] as const) {
-    const m = shared.exec(before);
-    if (!m || inOne.test(m[0]) || /^s?\s*(?:\([^()]*\b(?:one|single)\b|(?:file|document)?,? (?:in|into) (?:one|a single)\b)/i.test(behind)) continue;
-    const found = list.exec(before.slice(0, m.index));
+    const m = firstIn(before, shared);
+    if (!m || says(m[0], inOne) || says(behind, /^s?\s*(?:\([^()]*\b(?:one|single)\b|(?:file|document)?,? (?:in|into) (?:one|a single)\b)/i)) continue;
+    const found = firstIn(before.slice(0, m.index), list);
     if (!found) continue;
-    const several = counts || /\p{L}s$/u.test(kind) || plural.test(behind) || apart.test(m[0]), both = /\bboth\s+$/i.test(before.slice(0, m.index - found[1]!.length));
+    const several = counts || /\p{L}s$/u.test(kind) || says(behind, plural) || says(m[0], apart), both = /\bboth\s+$/i.test(before.slice(0, m.index - found[1]!.length));
     const from = m.index - found[1]!.length, names: Joint[] = [];
     let at = from, articles = 0;
     for (const part of found[1]!.split(splitter)) {
-      const open = opening.exec(part)![0], name = part.slice(open.length).replace(/\s*\([^()]*\)\s*$/, '').trim(), start = before.indexOf(part, at) + open.length;
+      const open = firstIn(part, opening)![0], name = part.slice(open.length).replace(/\s*\([^()]*\)\s*$/, '').trim(), start = before.indexOf(part, at) + open.length;
       if (open.trim() !== '') articles++;
       names.push({ label: name, at: start, end: start + name.length });
       at = start + name.length;
     }
     const sure = several || both || shared === must && (m[1] !== undefined || m[2] !== undefined || m[3] === undefined && articles === names.length);
-    if (sure && names.length > 1 && names.some((n) => known.test(n.label)) && !names.some((n) => /^(?:files?|work|papers?)$/i.test(n.label)) && new Set(names.map((n) => n.label.toLowerCase())).size === names.length) return names;
+    if (sure && names.length > 1 && names.some((n) => says(n.label, known)) && !names.some((n) => /^(?:files?|work|papers?)$/i.test(n.label)) && new Set(names.map((n) => n.label.toLowerCase())).size === names.length) return names;
   }
   return [];
 }
 
 /** “The report and the poster in PDF format”: whether what stands before a kind is a list that ends with this name; the one file that holds them all is not called by its last. */
 export function isLastOfList(before: string, label: string): boolean {
-  const m = anyway.exec(before), found = m && list.exec(before.slice(0, m.index)), parts = found?.[1]!.split(splitter) ?? [];
-  return parts.length > 1 && parts.some((part) => known.test(part.replace(opening, '').trim())) && parts.at(-1)!.toLowerCase().endsWith(label.toLowerCase());
+  const m = firstIn(before, anyway), found = m && firstIn(before.slice(0, m.index), list), parts = found?.[1]!.split(splitter) ?? [];
+  return parts.length > 1 && parts.some((part) => says(part.replace(opening, '').trim(), known)) && parts.at(-1)!.toLowerCase().endsWith(label.toLowerCase());
 }

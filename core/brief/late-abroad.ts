@@ -1,4 +1,5 @@
 import { isCorrection, type Clause, type Statement } from './statements.ts';
+import { firstIn, says } from '../text/patterns.ts';
 
 /** Late work as German, French, Spanish, Italian, Portuguese, Dutch and the Nordic languages say it: a word for being late, what each day costs, and from when on nothing is taken.
  * Whole demands that are said in a common way are English by now; here its parts are put together in any order. None of these words is English. Compiled by hand. */
@@ -33,13 +34,13 @@ function readIn(clauses: readonly Clause[]): LateAbroad {
   const out: LateAbroad = { percentPerDay: [], cutoffDays: [] };
   clauses.forEach((clause, i) => {
     // “… perdono 2 punti al giorno; dopo cinque giorni non vengono accettate”: the second half is about the same.
-    const before = clauses[i - 1], own = isLate.test(clause.text) || isLate.test(clause.under ?? '') && (clause.under ?? '').includes('?'), goesOn = before !== undefined && (isLate.test(before.text) || /^\W*Late:/.test(before.text)) && clause.start - before.end < 4;
+    const before = clauses[i - 1], own = says(clause.text, isLate) || says(clause.under ?? '', isLate) && (clause.under ?? '').includes('?'), goesOn = before !== undefined && (says(before.text, isLate) || /^\W*Late:/.test(before.text)) && clause.start - before.end < 4;
     // What is English by now says “late”; its days are then still in the other language.
-    if (clause.asks || !own && !goesOn && !(late.test(clause.text) && foreignDay.test(clause.text))) return;
+    if (clause.asks || !own && !goesOn && !(says(clause.text, late) && says(clause.text, foreignDay))) return;
     const statement = (m: RegExpExecArray, value: number): Statement<number> => ({ value, start: clause.start + m.index, end: clause.start + m.index + m[0].length, override: isCorrection(clause) });
-    const price = own || goesOn ? cost.map((said) => said.exec(clause.text)).find((m) => m !== null) : undefined, value = price ? numberOf(price[1]!) : 0;
+    const price = own || goesOn ? cost.map((said) => firstIn(clause.text, said)).find((m) => m !== null) : undefined, value = price ? numberOf(price[1]!) : 0;
     if (price && value > 0 && value <= 100) out.percentPerDay.push(statement(price, value));
-    const end = cutoff.map((said) => said.exec(clause.text)).find((m) => m !== null), nth = end ? null : fromNth.exec(clause.text);
+    const end = cutoff.map((said) => firstIn(clause.text, said)).find((m) => m !== null), nth = end ? null : firstIn(clause.text, fromNth);
     if (end) out.cutoffDays.push(statement(end, numberOf((end[1] ?? end[2])!)));
     else if (nth) out.cutoffDays.push(statement(nth, nth.slice(1, 1 + ordinals.length).findIndex((g) => g !== undefined)));
   });

@@ -1,4 +1,5 @@
 import { isCorrection, numberWords, type Clause, type Statement } from './statements.ts';
+import { eachIn, firstIn, says } from '../text/patterns.ts';
 
 /** Late work at a price for so long, and for nothing after it, in any order of words: a bound, what it costs, and an end. Common practice of handbooks, no published source. */
 
@@ -20,9 +21,9 @@ const end = new RegExp(String.raw`(?<![\p{L}])${passed}(?:\s|[:=,–—|-]|\b(?:
 const late = /\b(?:late(?:ness)?\b(?! (?:antiqu|antique|medieval|modern|victorian|roman|19|20|nineteenth|twentieth|stage|night|nineteen))|overdue\b|(?:after|past|miss(?:ed|es)?) (?:the |your )?(?:deadline|due date))/i;
 
 /** Whether a clause, or the heading above it, is about late work. */
-export const speaksOfLateWork = (clause: Clause): boolean => late.test(clause.text) || clause.under !== undefined && clause.under.length < 80 && late.test(clause.under);
+export const speaksOfLateWork = (clause: Clause): boolean => says(clause.text, late) || clause.under !== undefined && clause.under.length < 80 && says(clause.under, late);
 /** Where late work comes to nothing. */
-export const endOfLateWork = (text: string): RegExpExecArray | null => end.exec(text);
+export const endOfLateWork = (text: string): RegExpExecArray | null => firstIn(text, end);
 
 /** A clause with those behind it, each where it stands in the wording, as long as nothing stands between them. @param most - how many may follow */
 export function withThoseBehind(clauses: Clause[], i: number, most: number): string {
@@ -38,11 +39,11 @@ const clausesBehind = 4, between = 110;
 export function ladderOfLateWork(clauses: Clause[]): Statement<number> | null {
   for (const [i, clause] of clauses.entries()) {
     if (!speaksOfLateWork(clause)) continue;
-    const text = withThoseBehind(clauses, i, clausesBehind), from = late.exec(clause.text)?.index ?? 0, limit = end.exec(text.slice(from));
+    const text = withThoseBehind(clauses, i, clausesBehind), from = firstIn(clause.text, late)?.index ?? 0, limit = firstIn(text.slice(from), end);
     if (!limit) continue;
     // Bounds that stand before the end, not in it, and what it costs beside them.
-    const at = from + limit.index, last = [...text.slice(0, at).matchAll(bound)].filter((m) => m.index >= from - 40 && at - m.index - m[0].length <= between).at(-1);
-    if (!last || !cost.test(text.slice(Math.max(0, last.index - 60), last.index)) && !cost.test(text.slice(last.index + last[0].length, at)) || /[.!?]\s+\p{Lu}[^]*[.!?]\s+\p{Lu}/u.test(text.slice(last.index, at)) || /\b(?:feedback|extension|results?|marks? (?:back|released)|returned within|reply|answer)\b/i.test(text.slice(Math.max(from, last.index - 40), at))) continue;
+    const at = from + limit.index, last = [...eachIn(text.slice(0, at), bound)].filter((m) => m.index >= from - 40 && at - m.index - m[0].length <= between).at(-1);
+    if (!last || !says(text.slice(Math.max(0, last.index - 60), last.index), cost) && !says(text.slice(last.index + last[0].length, at), cost) || /[.!?]\s+\p{Lu}[^]*[.!?]\s+\p{Lu}/u.test(text.slice(last.index, at)) || says(text.slice(Math.max(from, last.index - 40), at), /\b(?:feedback|extension|results?|marks? (?:back|released)|returned within|reply|answer)\b/i)) continue;
     const g = last.groups!, [n, u, one] = ['n', 'u', 'one'].map((k) => g[`${k}0`] ?? g[`${k}1`] ?? g[`${k}2`]), count = one ? 1 : numberWords[n!.toLowerCase()] ?? Number(n), days = /^w(?!ork)/i.test((one ?? u)!) && !/day/i.test((one ?? u)!) ? count * 7 : /^h/i.test((one ?? u)!) ? count / 24 : count;
     if (Number.isInteger(days) && days > 0 && days <= 31) return { value: days, start: clause.start + last.index, end: clause.start + last.index + last[0].length, override: isCorrection(clause) };
   }

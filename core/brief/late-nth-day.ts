@@ -1,4 +1,5 @@
 import { matchesIn, ordinalWords, type Clause, type Statement } from './statements.ts';
+import { says } from '../text/patterns.ts';
 
 /** “From the fourth day on nothing is read”: taken until the day before. */
 const fromDay = new RegExp(`\\b(?:from|as of|starting (?:with|from|on)|beginning (?:with|on)|by) (?:the )?(?:(${ordinalWords.join('|')})|(\\d{1,2})(?:st|nd|rd|th)) (?:calendar |working |week)?day\\b(?! (?:of|in) (?:the )?(?:term|month|week|semester|module|course|[A-Z]))`, 'gi');
@@ -7,7 +8,7 @@ const late = /\b(?:late(?:ness)?|overdue|penal\w*|deduct\w*|loses?|deadline|due|
 
 /** @returns the last day on which late work is taken */
 export function untilNthDay(clauses: readonly Clause[]): Statement<number>[] {
-  return clauses.flatMap((clause) => (ends.test(clause.text) && late.test(`${clause.under ?? ''} ${clause.text}`) ? [...matchesIn(clause, fromDay)] : []).flatMap((m): Statement<number>[] => {
+  return clauses.flatMap((clause) => (says(clause.text, ends) && says(`${clause.under ?? ''} ${clause.text}`, late) ? [...matchesIn(clause, fromDay)] : []).flatMap((m): Statement<number>[] => {
     const day = m[1] ? ordinalWords.indexOf(m[1].toLowerCase()) + 1 : Number(m[2]);
     return day > 1 && day <= 31 ? [{ value: day - 1, start: m.at, end: m.to }] : [];
   }));

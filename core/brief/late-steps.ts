@@ -1,5 +1,6 @@
 import { endOfLateWork, speaksOfLateWork, withThoseBehind } from './late-ladder.ts';
 import { isCorrection, numberWords, type Clause, type Statement } from './statements.ts';
+import { eachIn, firstIn } from '../text/patterns.ts';
 
 /** What each day of lateness costs, told by steps or by a rate, in any order of words. Common practice of handbooks, no published source. */
 
@@ -30,7 +31,7 @@ function* stretches(clauses: Clause[]): Generator<{ clause: Clause; text: string
 export function stepsOfLateWork(clauses: Clause[]): RateRead {
   for (const { clause, text } of stretches(clauses)) {
     const end = endOfLateWork(text), told = end ? text.slice(0, end.index) : text, found: { day?: number; points?: number; at: number; to: number }[] = [];
-    for (const m of told.matchAll(step)) {
+    for (const m of eachIn(told, step)) {
       const g = m.groups!, hours = g.range ?? g.hours, day = hours ? Number(hours) / 24 : g.nth ? (ordinals.indexOf(g.nth.toLowerCase()) + 1 || Number(g.nth[0])) : g.day ? Number(g.day) : g.days ? valueOf(g.days) : undefined;
       found.push({ ...(day === undefined ? { points: valueOf(g.points!) } : { day }), at: m.index, to: m.index + m[0].length });
     }
@@ -58,9 +59,9 @@ const longest = new RegExp(String.raw`^[^.;\n]{0,24}?[,;(\s]\s*(?:(?:for|up to|m
 export function rateOfLateWork(clauses: Clause[]): RateRead {
   for (const [i, clause] of clauses.entries()) {
     if (!speaksOfLateWork(clause)) continue;
-    const m = rate.exec(clause.text), goesOn = clauses[i + 1] && /^[(a-z\d]|^max/i.test(clauses[i + 1]!.text) && clauses[i + 1]!.start - clause.end < 3 && /;\s*$/.test(clause.text) ? ` ${clauses[i + 1]!.text}` : '';
+    const m = firstIn(clause.text, rate), goesOn = clauses[i + 1] && /^[(a-z\d]|^max/i.test(clauses[i + 1]!.text) && clauses[i + 1]!.start - clause.end < 3 && /;\s*$/.test(clause.text) ? ` ${clauses[i + 1]!.text}` : '';
     if (!m || !m.groups!.unit && !m.groups!.sign && !/\blate[^:;.]{0,16}:\s?$/i.test(clause.text.slice(0, m.index))) continue;
-    const span = longest.exec(`${clause.text.slice(m.index + m[0].length)}${goesOn}`), at = { start: clause.start + m.index, end: clause.start + m.index + m[0].length, override: isCorrection(clause) };
+    const span = firstIn(`${clause.text.slice(m.index + m[0].length)}${goesOn}`, longest), at = { start: clause.start + m.index, end: clause.start + m.index + m[0].length, override: isCorrection(clause) };
     return { percentPerDay: { value: valueOf(m.groups!.n!), ...at }, cutoffDays: span ? { value: valueOf((span.groups!.n ?? span.groups!.m)!), ...at } : null };
   }
   return { percentPerDay: null, cutoffDays: null };

@@ -1,6 +1,7 @@
 import type { Kind } from '../model/kinds.ts';
 import { noun, type Mention } from './document-names.ts';
 import { notDocument } from './list-items.ts';
+import { firstIn, says } from '../text/patterns.ts';
 
 /** A document that one line of a list asks for. */
 export interface Listed { label: string; types: Kind[]; start: number; end: number; mentions: Mention[] }
@@ -28,8 +29,8 @@ const announces = /\b(?:submi\w+|hand(?:ed|ing)?[- ]?in|upload\w*|deliver\w*|fil
 export function listedDocuments(asked: readonly Mention[], all: readonly Mention[], text: string): Listed[] {
   const lines: { start: number; end: number; sort: string | null; body: number }[] = [];
   for (let start = 0; start <= text.length;) {
-    const at = text.indexOf('\n', start), end = at < 0 ? text.length : at, line = text.slice(start, Math.min(end, start + 500)), mark = marks.find(([, pattern]) => pattern.test(line));
-    if (line.trim() !== '') lines.push({ start, end, sort: mark?.[0] ?? null, body: start + (mark ? mark[1].exec(line)![0].length : 0) });
+    const at = text.indexOf('\n', start), end = at < 0 ? text.length : at, line = text.slice(start, Math.min(end, start + 500)), mark = marks.find(([, pattern]) => says(line, pattern));
+    if (line.trim() !== '') lines.push({ start, end, sort: mark?.[0] ?? null, body: start + (mark ? firstIn(line, mark[1])![0].length : 0) });
     start = end + 1;
   }
   for (let i = 0; i < lines.length; i++) {
@@ -38,15 +39,15 @@ export function listedDocuments(asked: readonly Mention[], all: readonly Mention
     let last = i;
     while (lines[last + 1]?.sort === sort) last++;
     const items = lines.slice(i, last + 1).flatMap((line) => {
-      const own = all.filter((m) => !m.refused && m.at >= line.body && m.to <= line.end), name = own.length > 0 ? head.exec(text.slice(line.body, line.end)) : null, label = name?.[1]!.trim() ?? '';
-      if (!name || notDocument.test(label) && !(/^(?:digital|electronic|printed) /i.test(label) && known.test(label)) || notName.test(label) || own[0]!.at < line.body + name[0].length) return [];
+      const own = all.filter((m) => !m.refused && m.at >= line.body && m.to <= line.end), name = own.length > 0 ? firstIn(text.slice(line.body, line.end), head) : null, label = name?.[1]!.trim() ?? '';
+      if (!name || says(label, notDocument) && !(/^(?:digital|electronic|printed) /i.test(label) && says(label, known)) || says(label, notName) || own[0]!.at < line.body + name[0].length) return [];
       // “Signed statement as page 2 of the PDF” is in another one; a sentence is no item.
-      if (/\b(?:of|in|into|inside|within|to|from) (?:the|your|this|that)(?: same| one| single)? \.?$/i.test(text.slice(line.body, own[0]!.at)) || !/^\s*(?:[(,:;–—[-]|(?:as|in|of|saved|exported|on|with|for|no|up|max\w*|to)\b)/i.test(text.slice(line.body + name[0].length, line.end)) && !(known.test(label) && putInto.test(text.slice(line.body + name[0].length, own[0]!.to)))) return [];
+      if (says(text.slice(line.body, own[0]!.at), /\b(?:of|in|into|inside|within|to|from) (?:the|your|this|that)(?: same| one| single)? \.?$/i) || !says(text.slice(line.body + name[0].length, line.end), /^\s*(?:[(,:;–—[-]|(?:as|in|of|saved|exported|on|with|for|no|up|max\w*|to)\b)/i) && !(says(label, known) && says(text.slice(line.body + name[0].length, own[0]!.to), putInto))) return [];
       const at = line.body + name[0].length - name[1]!.length;
       return [{ label, types: [...new Set(own.flatMap((m) => m.kinds))], start: at, end: line.end, mentions: own }];
     });
     const above = lines[i - 1] ? text.slice(lines[i - 1]!.start, lines[i - 1]!.end) : '';
-    if (items.length < 2 || !items.some((d) => d.mentions.some((m) => asked.some((a) => a.at === m.at))) || new Set(items.map((d) => d.label.toLowerCase())).size < items.length || !items.some((d) => known.test(d.label)) && !announces.test(above)) continue;
+    if (items.length < 2 || !items.some((d) => d.mentions.some((m) => asked.some((a) => a.at === m.at))) || new Set(items.map((d) => d.label.toLowerCase())).size < items.length || !items.some((d) => says(d.label, known)) && !says(above, announces)) continue;
     return items;
   }
   return [];

@@ -1,4 +1,5 @@
 import { dateLike } from './dates.ts';
+import { firstIn, says } from '../text/patterns.ts';
 
 const ledBy = '(?: (?:due|set|fixed|announced|planned|meant|supposed|given|printed|listed|down))?(?: to be)?(?: due)?(?: as| for| on| at| by)?\\s*(?:the )?(?:\\w+day,?\\s*)?(?:the )?$';
 /** Words before a date that has ceased to hold, and before the one that holds in its place. */
@@ -20,29 +21,29 @@ const oldAndNew = /(?:^|[.;|/\n]\s*)(?:old|was|before)\s*[:=][^]{4,60}[.;|/\n\s]
 const personal = /\bfor you\b|\byour (?:request|own (?:deadline|date)|extension)\b|\b(?:granted|approved|allowed)\b[^.;!?]{0,40}\b(?:you|your)\b|\byou (?:have been|are|were) (?:granted|given|allowed)\b/i;
 /** Two dates in one breath, the second in place of the first. */
 function inOneBreath(before: string, after: string, next: string): 'due' | 'other' | null {
-  if (wronglySaid.test(before) || /\b(?:changed|moved|postponed|extended|shifted|amended|revised)\s+on\s+(?:\p{L}+day,?\s+)?$/iu.test(before) && /^[^.;!?]{0,24}:/.test(after)) return 'other';
+  if (says(before, wronglySaid) || says(before, /\b(?:changed|moved|postponed|extended|shifted|amended|revised)\s+on\s+(?:\p{L}+day,?\s+)?$/iu) && /^[^.;!?]{0,24}:/.test(after)) return 'other';
   const ahead = /^\s*[.;]?\s*$/.test(after) ? `${after.trim()} ${next}` : after;
-  if (movedAhead.test(ahead) && dateLike.test(ahead.slice(0, 140)) && !/^[^\d]{0,60}\bfor (?:you|your)\b/i.test(ahead)) return 'other';
-  if (movedBehind.test(before)) return 'due';
-  if (dueWere.test(before) && dueAre.test(after)) return 'other';
-  return /\b(?:that|which) (?:were|was) due\b[^.;!?]{4,40}\b(?:are|is|will be) (?:now )?due(?: on| by)?\s+(?:\p{L}+day,?\s+)?$/iu.test(before) ? 'due' : null;
+  if (says(ahead, movedAhead) && says(ahead.slice(0, 140), dateLike) && !/^[^\d]{0,60}\bfor (?:you|your)\b/i.test(ahead)) return 'other';
+  if (says(before, movedBehind)) return 'due';
+  if (says(before, dueWere) && says(after, dueAre)) return 'other';
+  return says(before, /\b(?:that|which) (?:were|was) due\b[^.;!?]{4,40}\b(?:are|is|will be) (?:now )?due(?: on| by)?\s+(?:\p{L}+day,?\s+)?$/iu) ? 'due' : null;
 }
 
 /** Which of two dates a deadline was moved from and which to: “It was Friday 19 February, it is now Monday 22 February”; “19 February becomes 22 February”. One alone is not judged.
  * @param before, after - the words around the date in its clause @param previous, next - the clauses beside it */
 export function movedRole(before: string, after: string, previous: string, next: string): 'due' | 'other' | null {
-  const ahead = `${after} ${next}`, behind = `${previous} ${before}`, atOnce = aboutHandIn.test(`${behind} ${ahead}`) && !personal.test(`${behind} ${ahead}`) ? inOneBreath(before, after, next) : null;
+  const ahead = `${after} ${next}`, behind = `${previous} ${before}`, atOnce = says(`${behind} ${ahead}`, aboutHandIn) && !says(`${behind} ${ahead}`, personal) ? inOneBreath(before, after, next) : null;
   if (atOnce) return atOnce;
-  if (dateLike.test(ahead) && (formerly.test(before) || ceased.test(after))) {
-    const goesOn = ahead.slice(0, 120), turned = /\b(?:now|becomes|make (?:that|it)|instead|correct|right|new|moved|changed|postponed|shifted)\b/i.test(goesOn);
+  if (says(ahead, dateLike) && (says(before, formerly) || says(after, ceased))) {
+    const goesOn = ahead.slice(0, 120), turned = says(goesOn, /\b(?:now|becomes|make (?:that|it)|instead|correct|right|new|moved|changed|postponed|shifted)\b/i);
     // “Abstracts were due on 1 February. The full papers are now due on 1 March”: that is another paper's.
-    const another = /\b(?:essay|paper|report|draft|abstract|thes[ie]s|version|proposal|portfolio|poster|presentation|slide|review|part)s?\b/i.exec(goesOn);
+    const another = firstIn(goesOn, /\b(?:essay|paper|report|draft|abstract|thes[ie]s|version|proposal|portfolio|poster|presentation|slide|review|part)s?\b/i);
     if (another && !behind.toLowerCase().includes(another[0].toLowerCase().replace(/s$/, ''))) return null;
-    if (turned && aboutHandIn.test(`${behind} ${goesOn}`) || oldAndNew.test(`${before} ${goesOn}`)) return 'other';
+    if (turned && says(`${behind} ${goesOn}`, aboutHandIn) || says(`${before} ${goesOn}`, oldAndNew)) return 'other';
   }
-  if (dateLike.test(behind) && (nowadays.test(before) || holds.test(after))) {
-    const said = behind.slice(-160), left = /\b(?:was|were|had been|used to be|no longer|originally|initially|previously|formerly|said|wrote|announced|wrong|incorrect|becomes|moved|changed|postponed)\b|\b(?:old|before)\s*[:=]/i.test(said);
-    if (left && (aboutHandIn.test(behind) || /\b(?:moved|changed|postponed)\b/i.test(behind) || /^\W*it was\b/i.test(previous) || /^\W*it was\b/i.test(before) || oldAndNew.test(behind))) return 'due';
+  if (says(behind, dateLike) && (says(before, nowadays) || says(after, holds))) {
+    const said = behind.slice(-160), left = says(said, /\b(?:was|were|had been|used to be|no longer|originally|initially|previously|formerly|said|wrote|announced|wrong|incorrect|becomes|moved|changed|postponed)\b|\b(?:old|before)\s*[:=]/i);
+    if (left && (says(behind, aboutHandIn) || /\b(?:moved|changed|postponed)\b/i.test(behind) || /^\W*it was\b/i.test(previous) || /^\W*it was\b/i.test(before) || says(behind, oldAndNew))) return 'due';
   }
   return null;
 }

@@ -2,6 +2,7 @@ import type { Limits } from '../model/brief.ts';
 import type { LimitStatement } from './limits.ts';
 import { number, units } from './limit-numbers.ts';
 import { isCorrection, numberOf, numberWords, type Clause } from './statements.ts';
+import { eachIn, firstIn, says } from '../text/patterns.ts';
 
 const escaped = (name: string): string => name.replace(/[.*+?^${}()|[\]\\]/g, '\\$&');
 const most = String.raw`(?:(?:a |the )?max(?:imum)?\.?(?: length)?(?: of)?|up to|at most|no more than|no longer than|not more than|limit(?:ed)?(?: to)?|exceed)`;
@@ -40,11 +41,11 @@ export function pairedLimits(clauses: Clause[], labels: string[], kinds: (string
   let columns: string[] = [];
   return clauses.flatMap((clause) => {
     const cells = clause.text.includes('|') ? cellsOf(clause.text) : [];
-    if (cells.some((c) => ofNumbers.test(c))) { columns = cells; return []; }
+    if (cells.some((c) => says(c, ofNumbers))) { columns = cells; return []; }
     // “Document | Format | Words”, “Report | PDF | 2,000”.
     const row = cells.length > 2 && cells.length === columns.length ? cells.find((c) => of.has(c.toLowerCase())) : undefined;
     if (row !== undefined) return columns.flatMap((head, i) => {
-      const names = ofNumbers.exec(head), unit = names?.[1] ?? names?.[2], m = unit ? cellOfLength.exec(cells[i]!) : null;
+      const names = firstIn(head, ofNumbers), unit = names?.[1] ?? names?.[2], m = unit ? firstIn(cells[i]!, cellOfLength) : null;
       if (!unit || !m) return [];
       const kind = /^w/i.test(unit) ? 'Words' : 'Pages', at = { start: clause.start, end: clause.end, clause, override: isCorrection(clause), part: of.get(row.toLowerCase())!.toLowerCase() }, { least, value, both, over, more } = m.groups as { least?: string; value: string; both?: string; over?: string; more?: string };
       if (more) return [{ field: `min${kind}` as keyof Limits, value: numberOf(value), ...at }];
@@ -52,19 +53,19 @@ export function pairedLimits(clauses: Clause[], labels: string[], kinds: (string
       return [...(lower !== null ? [{ field: `min${kind}` as keyof Limits, value: lower, ...at }] : []), { field: `max${kind}` as keyof Limits, value: Math.floor(numberOf(value) * (1 + share) + 1e-9), ...at }];
     });
     if (!/\d/.test(clause.text) || /%|±|\+\/|per ?cent/i.test(clause.text)) return [];
-    const head = /\b(word|page)s?(?:[ -](?:limits?|counts?|lengths?))?\s*[:=]/i.exec(clause.text)?.[1]?.toLowerCase() ?? /^\W*(word|page) (?:limits?|counts?|lengths?)\b/i.exec(clause.under ?? '')?.[1]?.toLowerCase();
+    const head = firstIn(clause.text, /\b(word|page)s?(?:[ -](?:limits?|counts?|lengths?))?\s*[:=]/i)?.[1]?.toLowerCase() ?? firstIn(clause.under ?? '', /^\W*(word|page) (?:limits?|counts?|lengths?)\b/i)?.[1]?.toLowerCase();
     for (const shape of shapes) {
       let behind = 0, unitBefore = head, limited = false;
-      const found = [...clause.text.matchAll(shape)].flatMap((m) => {
-        const before = heading.test(clause.text) ? clause.text.slice(0, m.index) : clause.text.slice(behind, m.index), { name: said, least, value, unit = unitBefore === head || /^\s*(?:[.,;)]|$|and\b|while\b)/.test(clause.text.slice(m.index + m[0].length)) ? unitBefore : undefined } = m.groups as { name: string; least?: string; value: string; unit?: string };
+      const found = [...eachIn(clause.text, shape)].flatMap((m) => {
+        const before = says(clause.text, heading) ? clause.text.slice(0, m.index) : clause.text.slice(behind, m.index), { name: said, least, value, unit = unitBefore === head || /^\s*(?:[.,;)]|$|and\b|while\b)/.test(clause.text.slice(m.index + m[0].length)) ? unitBefore : undefined } = m.groups as { name: string; least?: string; value: string; unit?: string };
         unitBefore = unit ?? unitBefore;
-        if (!unit || vague.test(clause.text.slice(0, clause.text.indexOf(least ?? value, m.index)))) return [];
-        const kind = /^w/i.test(unit) ? 'Words' : 'Pages', at = { start: clause.start + m.index, end: clause.start + m.index + m[0].length, clause, override: isCorrection(clause), part: of.get(said.toLowerCase())!.toLowerCase(), ...((limited = limiting.test(`${m[0]} ${before}`) || limited && behind > 0 && reaches.test(m[0])) ? {} : { given: true as const }) };
+        if (!unit || says(clause.text.slice(0, clause.text.indexOf(least ?? value, m.index)), vague)) return [];
+        const kind = /^w/i.test(unit) ? 'Words' : 'Pages', at = { start: clause.start + m.index, end: clause.start + m.index + m[0].length, clause, override: isCorrection(clause), part: of.get(said.toLowerCase())!.toLowerCase(), ...((limited = says(`${m[0]} ${before}`, limiting) || limited && behind > 0 && says(m[0], reaches)) ? {} : { given: true as const }) };
         behind = m.index + m[0].length;
         const size = units[unit.toLowerCase()];
         if (size !== undefined) return least ? [] : [{ ...at, field: 'maxBytes' as const, value: Math.round(numberOf(value) * size), given: undefined }];
         // “Under 2,000 words” is 1,999 at most.
-        const open = /\b(?:under|below|(?:less|fewer) than)\s+$/i.test(clause.text.slice(0, clause.text.indexOf(value, m.index + said.length)));
+        const open = says(clause.text.slice(0, clause.text.indexOf(value, m.index + said.length)), /\b(?:under|below|(?:less|fewer) than)\s+$/i);
         return [...(least ? [{ field: `min${kind}` as keyof Limits, value: numberOf(least), ...at }] : []), { field: `max${kind}` as keyof Limits, value: numberOf(value) - (open ? 1 : 0), ...at }];
       });
       const parts = new Set(found.map((f) => f.part));
@@ -80,7 +81,7 @@ export function measuresBesideKinds(clauses: Clause[], spans: readonly { start: 
   return spans.flatMap(({ start, end }): LimitStatement[] => {
     const clause = clauses.find((c) => c.start <= start && start < c.end), near = clause ? text.slice(start, Math.min(clause.end, end + 24)) : '';
     if (!clause) return [];
-    const size = new RegExp(String.raw`\b(?:pdf|docx?|odt|rtf|word|pptx?|powerpoint|xlsx?|excel|csv|zip|mp[34]|jpe?g|png)(?: (?:file|document|format))?(?:,\s*|\s*\(\s*)(${number})\s?([kmg]i?b)(?=\s*[),;])`, 'i').exec(near), pages = inWords.exec(near);
+    const size = new RegExp(String.raw`\b(?:pdf|docx?|odt|rtf|word|pptx?|powerpoint|xlsx?|excel|csv|zip|mp[34]|jpe?g|png)(?: (?:file|document|format))?(?:,\s*|\s*\(\s*)(${number})\s?([kmg]i?b)(?=\s*[),;])`, 'i').exec(near), pages = firstIn(near, inWords);
     const at = (m: RegExpExecArray, from: string): Pick<LimitStatement, 'start' | 'end' | 'clause' | 'override'> => ({ start: start + m.index + m[0].lastIndexOf(from), end: start + m.index + m[0].length, clause, override: isCorrection(clause) });
     return [
       ...(size ? [{ field: 'maxBytes' as const, value: Math.round(numberOf(size[1]!) * units[size[2]!.toLowerCase()]!), ...at(size, size[1]!) }] : []),

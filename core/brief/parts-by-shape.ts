@@ -2,6 +2,7 @@ import { isOptionalDraft } from './date-roles.ts';
 import { noun as document } from './document-names.ts';
 import type { DatedRow, Reading } from './dated-rows.ts';
 import type { Clause } from './statements.ts';
+import { firstIn, says } from '../text/patterns.ts';
 
 const word = '[\\p{L}][\\p{L}’\'-]*', joint = '(?:as|in|and|or|of|with|for|to|on|at|by|from|that|which|must|should|is|are|was|were|has|have|will|may|can|due|until|before|says|said|shows|states|lists|gives|wants|expects|needs|announces|takes|makes)';
 const noun = `(${word}(?: (?!${joint}\\b)${word}){0,3})`, /** what a row begins with, and what is said of it in brackets */ rowNoun = `(${word}(?: (?:(?:for|of|on|and|with|to|in) )?(?:(?:an?|the) )?(?!${joint}\\b)${word}){0,4})(?:\\s*\\([^()]{1,40}\\))?`, mark = '(?:[-*•▪–]\\s+|\\(?(?:\\d{1,2}|[a-h])[.)]\\s+)?', weekday = '(?:\\w+day,?\\s*|(?:mon|tues?|wed|thu(?:rs)?|fri|sat|sun)\\.?,?\\s+)?(?:the\\s+)?';
@@ -27,12 +28,12 @@ const dayFirst = /(?:^|[.;]\s)\W*(?:(?:by|until|before|on|and|then)\s+)*(?:\w+da
 const rowOfDate = new RegExp(`^\\s*${mark}(?:due |by )?${weekday}$`, 'iu'), nameBehind = new RegExp(`^(?:,? (?:at |by )?(?:\\d{1,2}(?:[:.]\\d{2})? ?(?:[ap]\\.?m\\.?)?|noon|midnight))?\\s*(?::|[–—-]|\\||\\s{3,})\\s*(?:your |the )?${rowNoun}\\s*(?:[,;.(|][^\\n]*)?(?:\\n|$)`, 'iu');
 /** What a work is called, by what stands in its row before and behind its date; by shapes that all works of a text share. */
 const shapes: readonly ((lead: string, behind: string) => string | undefined)[] = [
-  ...leads.map((shape) => (lead: string) => shape.exec(lead)?.[1]),
-  ...saidOfOne.map((shape) => (lead: string) => shape.exec(lead)?.[1]),
-  (_, behind) => { const m = forIt.exec(behind); return m?.[1] ?? m?.[2]; },
-  (lead) => inRow.exec(lead)?.[1],
-  (lead, behind) => (dayFirst.test(lead) ? askedBehind.exec(behind)?.[1] : undefined),
-  (lead, behind) => (rowOfDate.test(lead) ? nameBehind.exec(behind)?.[1] : undefined),
+  ...leads.map((shape) => (lead: string) => firstIn(lead, shape)?.[1]),
+  ...saidOfOne.map((shape) => (lead: string) => firstIn(lead, shape)?.[1]),
+  (_, behind) => { const m = firstIn(behind, forIt); return m?.[1] ?? m?.[2]; },
+  (lead) => firstIn(lead, inRow)?.[1],
+  (lead, behind) => (says(lead, dayFirst) ? firstIn(behind, askedBehind)?.[1] : undefined),
+  (lead, behind) => (says(lead, rowOfDate) ? firstIn(behind, nameBehind)?.[1] : undefined),
 ];
 const rowShapes = new Set([shapes[0], shapes[leads.length + 2], shapes.at(-1)]), knownWork = new RegExp(`(?:^|[ -])${document}s?$`, 'i');
 /** Words that say something of a day or a work, and are no name of one. */
@@ -43,7 +44,7 @@ export const happens = /(?:^|\s)(?:open|starts?|begins?|beginning|(?<!\b(?:data|
 const handIn = /\b(?:due|deadlines?|hand(?:ed|ing)?[- ]?in|submi\w+|upload\w*|deliver\w*|turn(?:ed)? in)\b/i;
 /** That dates of hand-ins follow. */
 const announces = /^(?!\W*(?:the|this|our) (?:course|module|class|seminar|unit|lecture\w*|term) (?:has|is divided|is made|consists|comes|falls|contains)\b).*\b(?:two|three|four|five|six|seven|eight|[2-8]) (?:\w+ )?(?:pieces|parts|stages|steps|items|milestones|assignments|papers|tasks|components|elements|deliverables|instal+ments)\b[^.]{0,24}:\W*$|\b(?:deadlines?|(?:due|hand-?in|submission) dates?|dates? (?:of|for) (?:submission|hand-?in)|what (?:is due|to hand in)|due)\b[^.]{0,40}$|\b(?:hand(?:ed|ing)? in|submit(?:ted)?|upload(?:ed)?|deliver(?:ed)?)\b[^.]*:\W*$/i;
-const announcedBefore = (clauses: readonly Clause[], r: DatedRow): boolean => { const i = clauses.indexOf(r.clause); return clauses.slice(Math.max(0, i - 4), i).some((c) => announces.test(c.text)); };
+const announcedBefore = (clauses: readonly Clause[], r: DatedRow): boolean => { const i = clauses.indexOf(r.clause); return clauses.slice(Math.max(0, i - 4), i).some((c) => says(c.text, announces)); };
 /** Longer lists are timetables. */
 const most = 8;
 
@@ -55,19 +56,19 @@ export function namedByShape(rows: DatedRow[], { text, clauses }: Reading, sever
   for (const shape of shapes) {
     const named = certain.flatMap((r) => {
       const before = rows.filter((o) => o.clause === r.clause && o.date.end <= r.date.start).at(-1), from = Math.max(text.lastIndexOf('\n', r.date.start - 1) + 1, before?.date.end ?? 0, r.clause.start - 8), lead = `${text.slice(from, r.date.start)}${/^(?:on|by|until|till|before)\s+/i.exec(text.slice(r.date.start))?.[0] ?? ''}`, name = r.role === 'opens' ? undefined : shape(lead, text.slice(r.date.end, r.date.end + 160));
-      return name && !noName.test(name) && !saidOfDay.test(name) && !happens.test(name) ? [{ r, name }] : [];
+      return name && !says(name, noName) && !says(name, saidOfDay) && !says(name, happens) ? [{ r, name }] : [];
     });
     const names = new Set(named.map((n) => n.name.toLowerCase()));
     if (named.length < 2 || named.length > most || names.size < named.length || new Set(named.map((n) => n.r.date.iso)).size < 2) continue;
     // Where some have their names already, only for others of their list.
-    if (several && named.every(({ r }) => r.label !== null)) { if (shape !== shapes.at(-1)) for (const { r, name } of named) if (name.toLowerCase().endsWith(` ${r.label!.toLowerCase()}`) && !/\b(?:your|the|an?|each|every|uploads?|submits?|hands?|sends?)\b/i.test(name)) r.label = name; continue; }
+    if (several && named.every(({ r }) => r.label !== null)) { if (shape !== shapes.at(-1)) for (const { r, name } of named) if (name.toLowerCase().endsWith(` ${r.label!.toLowerCase()}`) && !says(name, /\b(?:your|the|an?|each|every|uploads?|submits?|hands?|sends?)\b/i)) r.label = name; continue; }
     // A deadline apart from these is that of the whole, and these are days on the way to it.
     if (certain.some((r) => r.role === 'due' && !named.some((n) => n.r === r))) continue;
-    const about = (r: DatedRow): boolean => handIn.test(text.slice(r.clause.start, r.date.start)) || /\b(?:by|until|no later than|before)\b/i.test(text.slice(Math.max(r.clause.start, r.date.start - 24), r.date.start + 8)) || announcedBefore(clauses, r) || handIn.test(r.clause.under ?? '');
+    const about = (r: DatedRow): boolean => says(text.slice(r.clause.start, r.date.start), handIn) || says(text.slice(Math.max(r.clause.start, r.date.start - 24), r.date.start + 8), /\b(?:by|until|no later than|before)\b/i) || announcedBefore(clauses, r) || says(r.clause.under ?? '', handIn);
     // What announces a list stands before its first row; one that names what happens as well is a timetable.
     const announced = shape !== shapes[1] && announcedBefore(clauses, named[0]!.r) && !certain.some((r) => r.role === 'unknown' && r.date.start > named[0]!.r.date.start && r.date.start < named.at(-1)!.r.date.start && !named.some((n) => n.r === r));
     // “Report: 5 March. Learning log: 19 March.”: works among them say what the others are.
-    const works = rowShapes.has(shape) && named.filter(({ r, name }) => r.label !== null && name.toLowerCase().includes(r.label.toLowerCase()) || knownWork.test(name)).length * 2 >= named.length && certain.every((r) => r.role !== 'unknown' || named.some((n) => n.r === r));
+    const works = rowShapes.has(shape) && named.filter(({ r, name }) => r.label !== null && name.toLowerCase().includes(r.label.toLowerCase()) || says(name, knownWork)).length * 2 >= named.length && certain.every((r) => r.role !== 'unknown' || named.some((n) => n.r === r));
     if (!announced && !works && !named.every(({ r }) => about(r))) continue;
     for (const { r, name } of named) { r.label = name.replace(/ (?:by|on|until|before|at)$/i, ''); r.role = 'due'; }
     return true;

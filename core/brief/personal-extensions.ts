@@ -1,4 +1,5 @@
 import type { DatedRow, Reading } from './dated-rows.ts';
+import { firstIn, says } from '../text/patterns.ts';
 
 /** A letter to one student that names the deadline of all and the day until which this one has time, however it is put. Common practice of school offices, no published source. */
 
@@ -24,18 +25,18 @@ const ownBefore = new RegExp(String.raw`\b(?:new (?:hand-?in |submission |due )?
 
 /** Two days in a letter to one: the earlier is the deadline, the later is the reader's own, where a word beside either says so and none says the opposite. Changes the rows that it is about. */
 export function personalGrant(rows: DatedRow[], { text }: Reading): void {
-  if (text.length > 2500 || !personal.test(text) || toAll.test(text)) return;
-  const before = (r: DatedRow): string => text.slice(Math.max(r.clause.start, r.date.start - 70), r.date.start) + (/^(?:on|by|until|till|to|from|of|at)\s+/i.exec(text.slice(r.date.start))?.[0] ?? '');
-  const certain = rows.filter((r) => r.date.problem === 'none' && (r.role !== 'opens' || movedFrom.test(before(r))) && !ofLetter.test(before(r)) && !returned.test(`${before(r)} ${text.slice(r.date.end, r.date.end + 30).split(/[.;]/)[0]!}`));
+  if (text.length > 2500 || !says(text, personal) || says(text, toAll)) return;
+  const before = (r: DatedRow): string => text.slice(Math.max(r.clause.start, r.date.start - 70), r.date.start) + (firstIn(text.slice(r.date.start), /^(?:on|by|until|till|to|from|of|at)\s+/i)?.[0] ?? '');
+  const certain = rows.filter((r) => r.date.problem === 'none' && (r.role !== 'opens' || says(before(r), movedFrom)) && !says(before(r), ofLetter) && !says(`${before(r)} ${text.slice(r.date.end, r.date.end + 30).split(/[.;]/)[0]!}`, returned));
   const isos = [...new Set(certain.map((r) => r.date.iso))].sort(), [first, last] = isos;
   if (isos.length !== 2 || first!.slice(0, 10) === last!.slice(0, 10)) return;
   const early = certain.filter((r) => r.date.iso === first), late = certain.filter((r) => r.date.iso === last);
   // What stands between two dates belongs to the second, where it leads to it.
   const lastOf = (s: string, r: DatedRow): string => { const other = certain.filter((o) => o.date.end <= r.date.start).at(-1); return other && other.date.end > r.date.start - 70 ? s.slice(-(r.date.start - other.date.end) - 8) : s; };
-  const isFormer = (r: DatedRow): boolean => formerBefore.test(lastOf(before(r), r)) || formerBehind.test(text.slice(r.date.end, r.date.end + 60)), isOwn = (r: DatedRow): boolean => ownBefore.test(lastOf(before(r), r));
+  const isFormer = (r: DatedRow): boolean => says(lastOf(before(r), r), formerBefore) || says(text.slice(r.date.end, r.date.end + 60), formerBehind), isOwn = (r: DatedRow): boolean => says(lastOf(before(r), r), ownBefore);
   if (!early.some(isFormer) && !late.some(isOwn) || late.some((r) => isFormer(r) && !isOwn(r)) || early.some((r) => isOwn(r) && !isFormer(r))) return;
   // “If you need more time, …”: said of anyone.
-  if ([...early, ...late].some((r) => possible.test(text.slice(r.clause.start, r.date.start)))) return;
+  if ([...early, ...late].some((r) => says(text.slice(r.clause.start, r.date.start), possible))) return;
   for (const r of early) { r.role = 'due'; r.label = null; r.override = false; }
   for (const r of late) { r.role = 'extension'; r.label = null; r.override = false; }
 }

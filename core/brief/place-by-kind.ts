@@ -1,4 +1,5 @@
 import { isCorrection, matchesIn, type Clause, type Statement } from './statements.ts';
+import { firstIn, rewritten, says } from '../text/patterns.ts';
 
 /** What places for files are called, whoever runs them. Compiled by hand. */
 const kind = '(?:(?:drop|in|mail|letter)[ -]?box|drop[ -]?zone|box|folder|(?:sub-?)?directory|sub-?folder|area|link|page|slot|tray|tile|tab|section|room|channel|forum|portal|point|(?:work)?space|activity|assignment|task|form|button|locker|basket|queue|drive|shelf|site|place)';
@@ -35,23 +36,23 @@ const otherThings = /\b(?:slides?|recordings?|readings?|handouts?|templates?|rub
 export function readPlaceByKind(clauses: Clause[]): Statement<string>[] {
   return clauses.flatMap((clause, i) => {
     // “How to submit”, and below it “in “Essay 2” on the course page”.
-    const below = /\b(?:submit|submission|hand(?:ing)?[ -]in|upload)\b/i.test(clause.under ?? '') ? new RegExp(`^\\W*(?:in|into|under|via|to|at|through) ${name}`).exec(clause.text) : null;
+    const below = says(clause.under ?? '', /\b(?:submit|submission|hand(?:ing)?[ -]in|upload)\b/i) ? new RegExp(`^\\W*(?:in|into|under|via|to|at|through) ${name}`).exec(clause.text) : null;
     if (below && !/\.\w{2,4}$/.test(below[1]!)) { const at = clause.start + below[0].indexOf(below[1]!); return [{ value: below[1]!, start: at, end: at + below[1]!.length, override: isCorrection(clause) }]; }
-    const named = whereAsked.test(clause.under ?? '') ? answered.exec(clause.text) ?? answeredByName.exec(clause.text) : null;
+    const named = says(clause.under ?? '', whereAsked) ? firstIn(clause.text, answered) ?? firstIn(clause.text, answeredByName) : null;
     if (named) { const value = (named[1] ?? named[2])!, at = clause.start + named[0].lastIndexOf(value); return [{ value, start: at, end: at + value.length, override: isCorrection(clause) }]; }
     // “The link “Groups 1–4” or “Groups 5–8””: which one is not said.
     if (/[”"’],? (?:or|and) [“"‘]/.test(clause.text)) return [];
     const quoted = [...matchesIn(clause, called)], found = (quoted.length > 0 ? quoted : [...matchesIn(clause, owned), ...matchesIn(clause, ofWork), ...matchesIn(clause, capitalised), ...matchesIn(clause, numbered)]).filter((m) => {
-      const before = clause.text.slice(0, m.at - clause.start), after = clause.text.slice(m.to - clause.start), outside = `${before} ${m[0].replace(/[“"‘][^”"’]*[”"’]/g, '')} ${after}`.replace(/\(?\b(?:not|never) (?:in |into |to |via )?(?:the |our )?[^().;,]{3,40}(?:\)|$|(?=[.;,]))/gi, ''), value = m[1] ?? m[2]!;
-      if (/\w_\w|\.\w{2,4}$/.test(value) || otherThings.test(outside.replace(/[“"‘][^”"’\n]*[”"’]/g, ''))) return false;
-      if (/\b(?:not(?! (?:larger|bigger|longer|more|exceed\w*|later|over|less|fewer|under|above|beyond|scanned|zipped)\b)|never|n['’]t|instead of|rather than|other than|wrong|old|former|except)\b[^.;“"]{0,40}$/i.test(before) || /^[^.;“"]{0,30}\b(?:is|are|was|has been|will (?:stay|remain|be)|stays|remains) (?:closed|locked|gone|no longer|not (?:in use|used)|out of use|(?:only |just )?for (?:drafts|practice))\b/i.test(after)) return false;
+      const before = clause.text.slice(0, m.at - clause.start), after = clause.text.slice(m.to - clause.start), outside = rewritten(`${before} ${m[0].replace(/[“"‘][^”"’]*[”"’]/g, '')} ${after}`, [/\(?\b(?:not|never) (?:in |into |to |via )?(?:the |our )?[^().;,]{3,40}(?:\)|$|(?=[.;,]))/gi, '']), value = m[1] ?? m[2]!;
+      if (/\w_\w|\.\w{2,4}$/.test(value) || says(outside.replace(/[“"‘][^”"’\n]*[”"’]/g, ''), otherThings)) return false;
+      if (says(before, /\b(?:not(?! (?:larger|bigger|longer|more|exceed\w*|later|over|less|fewer|under|above|beyond|scanned|zipped)\b)|never|n['’]t|instead of|rather than|other than|wrong|old|former|except)\b[^.;“"]{0,40}$/i) || says(after, /^[^.;“"]{0,30}\b(?:is|are|was|has been|will (?:stay|remain|be)|stays|remains) (?:closed|locked|gone|no longer|not (?:in use|used)|out of use|(?:only |just )?for (?:drafts|practice))\b/i)) return false;
       // “Soils of the Upper Rhine area”; “write your name in the Student ID box”: names without quotation marks are those of many things.
-      if (quoted.length === 0 && (!sent.test(/^\W*$/.test(before) ? `${clauses[i - 1]?.text ?? ''} ${outside}` : outside) || /\b(?:type|enter|write|fill|tick|check|mark|save|state|name|covers?|about|describe[sd]?|welcome)\b[^.;]{0,40}$/i.test(before) || /\b(?:ID|Name|Number|Title|Notes|Comments?|E-?mail|Declaration|Work|Style|Use)\b/.test(value) || /^ (?:of|on) (?:the |this |your )?(?:\w+ )?(?:form|sheet|book(?:let)?|paper|page|template)\b/i.test(after))) return false;
+      if (quoted.length === 0 && (!says(/^\W*$/.test(before) ? `${clauses[i - 1]?.text ?? ''} ${outside}` : outside, sent) || says(before, /\b(?:type|enter|write|fill|tick|check|mark|save|state|name|covers?|about|describe[sd]?|welcome)\b[^.;]{0,40}$/i) || says(value, /\b(?:ID|Name|Number|Title|Notes|Comments?|E-?mail|Declaration|Work|Style|Use)\b/) || says(after, /^ (?:of|on) (?:the |this |your )?(?:\w+ )?(?:form|sheet|book(?:let)?|paper|page|template)\b/i))) return false;
       // “Fill in the form “Choice of topic””: a form is a place only where something goes through it.
-      if (/^form\b/i.test(m[0]) && !/\b(?:via|through|using|with|in|into|under) (?:the |our )?(?:\w+ )?$/i.test(before)) return false;
+      if (/^form\b/i.test(m[0]) && !says(before, /\b(?:via|through|using|with|in|into|under) (?:the |our )?(?:\w+ )?$/i)) return false;
       // “Assignment: “Policy memo””: so is the work called.
-      if (/^(?:assignment|task|activity)\b|[”"’] (?:assignment|task|activity)$/i.test(m[0]) && !/\b(?:called|named|labelled|titled|entitled)\b/i.test(m[0]) && !/\b(?:via|through|using|use|in|into|to|under) (?:the |our )?$/i.test(before)) return false;
-      return quoted.length === 0 || handedIn.test(outside) || /^\W*$/.test(before) && /^\W*$/.test(after) || /^\W*(?:please )?(?:then )?(?:upload|submit|hand|put|drop|send)\b/i.test(clauses[i + 1]?.text ?? '');
+      if (says(m[0], /^(?:assignment|task|activity)\b|[”"’] (?:assignment|task|activity)$/i) && !says(m[0], /\b(?:called|named|labelled|titled|entitled)\b/i) && !says(before, /\b(?:via|through|using|use|in|into|to|under) (?:the |our )?$/i)) return false;
+      return quoted.length === 0 || says(outside, handedIn) || /^\W*$/.test(before) && /^\W*$/.test(after) || says(clauses[i + 1]?.text ?? '', /^\W*(?:please )?(?:then )?(?:upload|submit|hand|put|drop|send)\b/i);
     }).at(-1);
     if (!found) return [];
     const value = (found[1] ?? found[2])!, at = found.at + found[0].indexOf(value);
@@ -62,7 +63,7 @@ export function readPlaceByKind(clauses: Clause[]): Statement<string>[] {
 const goesOn = /^((?: (?!and\b|or\b|in\b|on\b|to\b|by\b|as\b|at\b|is\b|with\b|for\b)[a-z\d][\w’'-]*){1,3}) (?:folder|(?:drop ?|in)?box|area|portal|slot|tray|activity)\b/;
 /** “The Field reports folder”: a name goes on to what it is the name of. */
 export function wholeName({ value, ...place }: Statement<string>, clauses: readonly Clause[]): Statement<string> {
-  const clause = clauses.find((c) => c.start <= place.start && place.end <= c.end), rest = /^[A-Z][\w’'-]*$/.test(value) && clause && clause.text.slice(place.start - clause.start, place.end - clause.start) === value ? goesOn.exec(clause.text.slice(place.end - clause.start))?.[1] : undefined;
+  const clause = clauses.find((c) => c.start <= place.start && place.end <= c.end), rest = /^[A-Z][\w’'-]*$/.test(value) && clause && clause.text.slice(place.start - clause.start, place.end - clause.start) === value ? firstIn(clause.text.slice(place.end - clause.start), goesOn)?.[1] : undefined;
   return rest === undefined ? { value, ...place } : { ...place, value: value + rest, end: place.end + rest.length };
 }
 
@@ -71,7 +72,7 @@ const part = '(?:sub-?folder|folder|section|tab|box|area|page|unit|topic|tile|as
 const within = new RegExp(`^[”"“»«’']?(?:,? ?\\(?,? ?)(?:(?:and )?(?:there|then) )?(?:(?:in|under|inside|im|unter|in der|dans|sous|en|nella|na|in de|i|under)(?: the| la| le| el)? )?(?:(?:${part})[ \\u00a0](?:called |named )?|(?<=(?:under|inside|unter|sous|onder) ))[“"„«»‘'][ \\u00a0]?([^“”"„«»\\n]{3,60}?)[ \\u00a0]?[”"“»«’']`);
 /** A place that is a part of the one before it: the part is where the paper goes. */
 export function innermost(place: Statement<string>, wording: string): Statement<string> {
-  const m = within.exec(wording.slice(place.end, place.end + 140));
+  const m = firstIn(wording.slice(place.end, place.end + 140), within);
   if (!m) return place;
   const start = place.end + m[0].lastIndexOf(m[1]!);
   return innermost({ ...place, value: m[1]!, start, end: start + m[1]!.length }, wording);

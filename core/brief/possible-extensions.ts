@@ -1,5 +1,6 @@
 import type { Clause, Statement } from './statements.ts';
 import { anyOf } from './wordings/any-of.ts';
+import { says } from '../text/patterns.ts';
 
 /** Talk of more time: what may be given, to whoever asks. */
 const moreTime = /\b(?:extensions?|extra time|more time|later deadlines?|deferrals?|postponements?)\b/i;
@@ -21,8 +22,8 @@ const possible = anyOf('i', [
 ]);
 
 /** Whether a statement on more time says no more than that it may be had, so that its date is nobody's deadline yet. “An extension until 12 March is only granted on request.” */
-export const isOnlyPossible = (statement: string): boolean => moreTime.test(statement) && possible.test(statement) && !given.test(statement);
+export const isOnlyPossible = (statement: string): boolean => says(statement, moreTime) && says(statement, possible) && !says(statement, given);
 
 const someStudents = /^\W*(?:if you (?:have|need|got|were (?:given|granted)|are (?:late|resitting))|(?:all |those )?students? (?:with|who)|those (?:with|who)|anyone (?:with|who)|(?:with|for) (?:an? )?(?:approved |granted )?(?:extensions?|late work|late submissions?|resits?))\b[^.;]{0,40}\b(?:extensions?|extra time|late|resit\w*|resubmit\w*)\b/i;
 /** “Students with an approved extension use the separate “Extensions” page”: a place for some. */
-export const isPlaceOfSome = (place: Statement<string>, clauses: Clause[]): boolean => { const clause = clauses.find((c) => c.start <= place.start && place.start < c.end); return clause !== undefined && someStudents.test(clause.text.slice(0, place.start - clause.start)); };
+export const isPlaceOfSome = (place: Statement<string>, clauses: Clause[]): boolean => { const clause = clauses.find((c) => c.start <= place.start && place.start < c.end); return clause !== undefined && says(clause.text.slice(0, place.start - clause.start), someStudents); };

@@ -1,6 +1,7 @@
 import type { Brief, NameField } from '../model/brief.ts';
 import { eachName, fieldNames, parsePattern } from '../naming/pattern.ts';
 import { wordingsOf, type Remark } from './remark.ts';
+import { says } from '../text/patterns.ts';
 
 export interface Question { field: string; text: string }
 
@@ -25,7 +26,7 @@ export function openQuestions(brief: Brief, remarks: Remark[]): Question[] {
   if (brief.place === null) ask('place', 'Where exactly is it to be handed in?');
   if (brief.attempts.allowed === null) ask('attempts.allowed', 'May it be handed in again, and until when?');
   else if (brief.attempts.allowed !== 1 && brief.attempts.keeps === null) ask('attempts.keeps', 'If it is handed in again, does only the newest count?');
-  if ((brief.limits.maxWords !== null || brief.limits.minWords !== null) && !/\b(?:references?|footnotes|bibliography|appendi\w+)\b[^.]{0,40}\b(?:count|exclu|inclu)/i.test(brief.evidence.map((e) => e.quote).join(' '))) ask('limits.words', 'Do references, notes and captions count towards the number of words?');
+  if ((brief.limits.maxWords !== null || brief.limits.minWords !== null) && !says(brief.evidence.map((e) => e.quote).join(' '), /\b(?:references?|footnotes|bibliography|appendi\w+)\b[^.]{0,40}\b(?:count|exclu|inclu)/i)) ask('limits.words', 'Do references, notes and captions count towards the number of words?');
   return questions;
 }
 

@@ -1,10 +1,11 @@
 import { whenAsked } from '../text/when-asked.ts';
 import { onlyEnglish } from './german.ts';
+import { says } from '../text/patterns.ts';
 
 /** Words by which a wording is taken for French or Spanish; four of them and more. */
 const frenchSigns = /(?<!\p{L})(?:le|la|les|des|du|est|sont|sera|seront|une|pour|avec|votre|vos|pages?|mots|copies?|rendre|remise|dépôt|déposer|devoir|fichier|format|maximum|avant|au|sur)(?!\p{L})/giu;
 const spanishSigns = /(?<!\p{L})(?:el|la|los|las|del|es|son|será|serán|una|para|con|su|páginas|palabras|entrega|trabajos?|archivo|formato|máximo|hasta|antes|no|por|tarea|plazo)(?!\p{L})/giu;
-const isWrittenIn = (wording: string, signs: RegExp, telling: RegExp): boolean => telling.test(wording) && (new Set((wording.slice(0, 20_000).match(signs) ?? []).map((w) => w.toLowerCase())).size >= 4 || !onlyEnglish.test(wording.slice(0, 2000)));
+const isWrittenIn = (wording: string, signs: RegExp, telling: RegExp): boolean => says(wording, telling) && (new Set((wording.slice(0, 20_000).match(signs) ?? []).map((w) => w.toLowerCase())).size >= 4 || !says(wording.slice(0, 2000), onlyEnglish));
 
 type Phrases = readonly (readonly [string, string])[];
 /** What departments ask for in French, by what it is in English; the English is never the longer one, so that places in the wording stay. Compiled by hand. */

@@ -1,5 +1,6 @@
 import { noun } from './document-names.ts';
 import type { Clause } from './statements.ts';
+import { firstIn } from '../text/patterns.ts';
 
 /** A document and where it is named. */
 export interface Named { label: string; start: number; end: number }
@@ -15,10 +16,10 @@ const main = new RegExp(String.raw`\b(?:submit|upload|hand in|send(?: in)?|turn 
  */
 export function mainAndSecond(clauses: readonly Clause[]): [Named, Named] | null {
   for (const [i, clause] of clauses.entries()) {
-    const second = besides.exec(clause.text);
+    const second = firstIn(clause.text, besides);
     if (!second || /\b(?:no|not|never|n['’]t)\b/i.test(second[0])) continue;
     for (const earlier of clauses.slice(0, i)) {
-      const first = main.exec(earlier.text);
+      const first = firstIn(earlier.text, main);
       if (!first || first[1]!.toLowerCase() === second[1]!.toLowerCase()) continue;
       const at = (c: Clause, m: RegExpExecArray): Named => { const start = c.start + m.index + m[0].indexOf(m[1]!); return { label: m[1]!, start, end: start + m[1]!.length }; };
       return [at(earlier, first), at(clause, second)];

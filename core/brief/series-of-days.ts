@@ -1,4 +1,5 @@
 import { timeOfDay, type DatedRow, type Reading } from './dated-rows.ts';
+import { firstIn, rewritten, says } from '../text/patterns.ts';
 
 const time = timeOfDay.source, word = String.raw`(?!(?:are|is|will|must|have|fall)\b)[\p{L}][\p{L}’'-]*`;
 /** “Response papers are due (at noon) on”, “they're due at the start of class (10:10 am) on”, “Journal entries due:”. */
@@ -14,12 +15,12 @@ export function seriesOfDays(rows: DatedRow[], reading: Reading): void {
   for (const clause of new Set(rows.map((r) => r.clause))) {
     const here = rows.filter((r) => r.clause === clause).sort((a, b) => a.date.start - b.date.start), first = here[0];
     if (here.length < 2 || new Set(here.map((r) => r.label)).size > 1 || here.some((r) => r.date.problem !== 'none' || r.role !== 'due' && r.role !== 'other') || new Set(here.map((r) => r.date.iso.slice(0, 10))).size !== here.length) continue;
-    if (here.some((r, i) => i > 0 && (!joined.test(reading.text.slice(here[i - 1]!.date.end, r.date.start)) || r.date.iso.slice(0, 10) < here[i - 1]!.date.iso.slice(0, 10)))) continue;
-    const lead = reading.text.slice(clause.start, first!.date.start).replace(/\((?=[^()]*$)/, ' '), m = isDue.exec(lead), before = reading.clauses[reading.clauses.indexOf(clause) - 1];
-    if (!m && !headed.test(lead)) continue;
-    const plural = first!.label ?? (m && !pronoun.test(m[1]!.split(' ').at(-1)!) ? m[1]! : counted.exec(before?.text ?? '')?.[1]);
+    if (here.some((r, i) => i > 0 && (!says(reading.text.slice(here[i - 1]!.date.end, r.date.start), joined) || r.date.iso.slice(0, 10) < here[i - 1]!.date.iso.slice(0, 10)))) continue;
+    const lead = reading.text.slice(clause.start, first!.date.start).replace(/\((?=[^()]*$)/, ' '), m = firstIn(lead, isDue), before = reading.clauses[reading.clauses.indexOf(clause) - 1];
+    if (!m && !says(lead, headed)) continue;
+    const plural = first!.label ?? (m && !says(m[1]!.split(' ').at(-1)!, pronoun) ? m[1]! : firstIn(before?.text ?? '', counted)?.[1]);
     if (plural !== undefined && !/s$/i.test(plural)) continue;
-    const name = plural ? plural.replace(/^(?:the|your|all|these|their|our|two|three|four|five|six)\s+/i, '').replace(/ies$/i, 'y').replace(/(?<!s)s$/i, '') : 'Part', hour = timesOf(here)[0] ?? new RegExp(time, 'i').exec(reading.text.slice(first!.date.start, clause.end))?.[0];
+    const name = plural ? rewritten(plural, [/^(?:the|your|all|these|their|our|two|three|four|five|six)\s+/i, ''], [/ies$/i, 'y'], [/(?<!s)s$/i, '']) : 'Part', hour = timesOf(here)[0] ?? new RegExp(time, 'i').exec(reading.text.slice(first!.date.start, clause.end))?.[0];
     here.forEach((r, i) => Object.assign(r, { role: 'due', label: `${name[0]!.toUpperCase()}${name.slice(1)} ${i + 1}`, date: { ...r.date, iso: (r.date.iso.length > 10 ? null : hour && reading.withTime(r.date, hour)) ?? r.date.iso } }));
   }
 }

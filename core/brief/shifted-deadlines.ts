@@ -3,6 +3,7 @@ import type { Reading } from './dated-rows.ts';
 import { dateLike } from './dates.ts';
 import { isCorrection, matchesIn, numberWords, type Clause, type Statement } from './statements.ts';
 import { zoneOf } from '../time/instant.ts';
+import { rewritten, says } from '../text/patterns.ts';
 
 const amount = String.raw`(?<n>\d{1,3}|an?|one|two|three|four|five|six|seven|eight|nine|ten|twelve|fourteen)(?:\s|-|(?<=\d)(?=h))(?:(?:calendar|full|more|further|extra|additional)\s)?(?<working>(?:working|business|week)[\s-]?)?(?<unit>hours?|hrs?|h|days?|weeks?|fortnight)(?![\p{L}])`;
 const later = String.raw`(?:extended|moved|shifted|postponed|prolonged|delayed|deferred|put back|pushed back|moved back|set back|put off|pushed|lengthened)`, earlier = String.raw`(?:brought forward|moved up|advanced|shortened|cut)`;
@@ -34,10 +35,10 @@ const grants = [
 export function extensionOfDays(due: Statement<string>, { clauses, zone }: Reading): Statement<string>[] {
   for (const clause of clauses) for (const pattern of grants) for (const m of matchesIn(clause, pattern)) {
     const groups = new RegExp(pattern.source, 'iu').exec(clause.text.slice(m.at - clause.start))?.groups ?? {}, word = groups['n']?.toLowerCase() ?? '', n = numberWords[word] ?? Number(word);
-    if (!(n > 0 && n <= 200) || conditional.test(clause.text.slice(0, m.to - clause.start)) || clause.asks !== undefined && !clause.answers) continue;
+    if (!(n > 0 && n <= 200) || says(clause.text.slice(0, m.to - clause.start), conditional) || clause.asks !== undefined && !clause.answers) continue;
     // “You have been given five extra days, so hand it in by 17 April”: that is the reader's date.
     const at = clauses.find((c) => c.start <= due.start && due.start < c.end);
-    if (due.start > m.to && /\b(?:so|now|therefore|thus|hence|new|means?|until|you|your|then)\b/i.test(at === clause ? clause.text.slice(m.to - clause.start, due.start - clause.start) : at?.text ?? '') && !/\b(?:original|everyone|all|was|were)\b/i.test(at?.text ?? '')) continue;
+    if (due.start > m.to && says(at === clause ? clause.text.slice(m.to - clause.start, due.start - clause.start) : at?.text ?? '', /\b(?:so|now|therefore|thus|hence|new|means?|until|you|your|then)\b/i) && !says(at?.text ?? '', /\b(?:original|everyone|all|was|were)\b/i)) continue;
     return [{ value: shiftedTime(due.value, n, groups['unit'] ?? '', groups['working'] !== undefined, zone), start: m.at, end: m.to }];
   }
   return [];
@@ -61,16 +62,16 @@ export function shiftOf(due: Statement<string>, { clauses, zone }: Reading, told
   for (const [i, clause] of clauses.entries()) for (const pattern of shifts) for (const m of matchesIn(clause, pattern)) {
     const groups = new RegExp(pattern.source, 'iu').exec(clause.text.slice(m.at - clause.start))?.groups ?? {}, behind = clause.text.slice(m.to - clause.start);
     const word = groups['n']?.toLowerCase() ?? '', n = numberWords[word] ?? (/^an?$/.test(word) ? 1 : Number(word)), unit = groups['unit'] ?? '';
-    if (!(n > 0 && n <= 200) || unsure.test(clause.text.slice(0, m.to - clause.start)) || clause.asks !== undefined && !clause.answers) continue;
+    if (!(n > 0 && n <= 200) || says(clause.text.slice(0, m.to - clause.start), unsure) || clause.asks !== undefined && !clause.answers) continue;
     // “… by one week to 8 December”, “… It is now 8 December”: the new date is said.
-    const dateIsBehind = (c: Clause | undefined): boolean => c !== undefined && /\b(?:now|new|therefore|then|until|to|means)\b/i.test(c.text) && dateLike.test(c.text.replace(/\b(?:old|former|previous|original)(?:ly)?\b[^;]*$/i, ''));
-    if (told === undefined && due.start >= m.to && due.start < clause.end && !/\b(?:from|was|were|instead of|original\w*|old|former\w*|previous\w*)\b[^.;]*$/i.test(clause.text.slice(m.to - clause.start, due.start - clause.start)) || told === undefined && dateIsBehind(clauses[i + 1]) && due.start >= clause.end) continue;
-    if (/^\W{0,3}(?:to|until|till)\b/i.test(behind) && dateLike.test(behind)) continue;
+    const dateIsBehind = (c: Clause | undefined): boolean => c !== undefined && says(c.text, /\b(?:now|new|therefore|then|until|to|means)\b/i) && says(rewritten(c.text, [/\b(?:old|former|previous|original)(?:ly)?\b[^;]*$/i, '']), dateLike);
+    if (told === undefined && due.start >= m.to && due.start < clause.end && !says(clause.text.slice(m.to - clause.start, due.start - clause.start), /\b(?:from|was|were|instead of|original\w*|old|former\w*|previous\w*)\b[^.;]*$/i) || told === undefined && dateIsBehind(clauses[i + 1]) && due.start >= clause.end) continue;
+    if (/^\W{0,3}(?:to|until|till)\b/i.test(behind) && says(behind, dateLike)) continue;
     const before = clause.text.slice(0, due.start - clause.start);
     if (due.start > clause.start && due.start < m.at + m.to && /\b(?:now|new)\b[^.;]{0,20}$/i.test(before)) continue;
     const value = shiftedTime(due.value, groups['earlier'] ? -n : n, unit, groups['working'] !== undefined, zone);
     if (told !== undefined && value.slice(0, 10) !== told.slice(0, 10)) continue;
-    return { whose: personal.test(`${clause.text.slice(Math.max(0, m.at - clause.start - 12), m.to - clause.start)}${/^[^.;]{0,12}\bfor you\b/i.exec(behind)?.[0] ?? ''}`) ? 'reader' : 'everyone', statement: { value, start: m.at, end: m.to, override: due.override ?? isCorrection(clause) } };
+    return { whose: says(`${clause.text.slice(Math.max(0, m.at - clause.start - 12), m.to - clause.start)}${/^[^.;]{0,12}\bfor you\b/i.exec(behind)?.[0] ?? ''}`, personal) ? 'reader' : 'everyone', statement: { value, start: m.at, end: m.to, override: due.override ?? isCorrection(clause) } };
   }
   return null;
 }

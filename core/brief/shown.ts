@@ -1,5 +1,6 @@
 import type { NameField, ShownDetail } from '../model/brief.ts';
 import { matchesIn, type Clause, type Statement } from './statements.ts';
+import { says } from '../text/patterns.ts';
 
 /** What identifies a student, as departments ask for it in the paper itself. */
 const details: readonly [RegExp, readonly NameField[]][] = [
@@ -23,17 +24,17 @@ const refused = /\b(?:not|never|no|nor|neither|without|avoid|remove|delete|omit|
 export function readShown(clauses: Clause[]): Statement<ShownDetail>[] {
   const found: Statement<ShownDetail>[] = [];
   for (const clause of clauses) {
-    if (clause.text.length > 600 || !/number|\bno\b|code|\bID\b|name|login|nummer/i.test(clause.text) || !demand.test(clause.text) || byOthers.test(clause.text)) continue;
+    if (clause.text.length > 600 || !says(clause.text, /number|\bno\b|code|\bID\b|name|login|nummer/i) || !says(clause.text, demand) || says(clause.text, byOthers)) continue;
     const plain = withoutAsides(clause);
     const wheres = places.flatMap(([pattern, where]) => [...matchesIn(plain, pattern)].map((m) => ({ where, at: m.at - clause.start, to: m.to - clause.start })));
     for (const [pattern, fields] of details) for (const m of matchesIn(plain, pattern)) {
       const at = m.at - clause.start, to = m.to - clause.start, before = plain.text.slice(0, at);
-      if (refused.test(/[^.;,:]{0,60}$/.exec(before)![0])) continue;
-      const place = wheres.map((p) => ({ ...p, between: p.at >= to ? plain.text.slice(to, p.at) : plain.text.slice(p.to, at) })).filter((p) => p.between.length <= 90 && !/[.;!?]|\bfile ?name|\bnam(?:e|ing) (?:of )?(?:the|your) (?:file|document)/i.test(p.between) && !refused.test(p.between)
-        && (p.at >= to ? p.where === 'text' || /\b(?:in|on|at|into|onto|to|as|across)\b[^.;:]{0,24}$/i.test(p.between) : /\b(?:must|should|shall|ha(?:s|ve) to|needs? to|is to|are to|will)?\s*(?:show|carry|contain|include|bear|give|state|have|list|display|consist of|carries|bears|shows|contains|gives|states|has|with)\b|^\s*[:=|–-]|^ ?\(/i.test(p.between)))
+      if (says(/[^.;,:]{0,60}$/.exec(before)![0], refused)) continue;
+      const place = wheres.map((p) => ({ ...p, between: p.at >= to ? plain.text.slice(to, p.at) : plain.text.slice(p.to, at) })).filter((p) => p.between.length <= 90 && !says(p.between, /[.;!?]|\bfile ?name|\bnam(?:e|ing) (?:of )?(?:the|your) (?:file|document)/i) && !says(p.between, refused)
+        && (p.at >= to ? p.where === 'text' || says(p.between, /\b(?:in|on|at|into|onto|to|as|across)\b[^.;:]{0,24}$/i) : says(p.between, /\b(?:must|should|shall|ha(?:s|ve) to|needs? to|is to|are to|will)?\s*(?:show|carry|contain|include|bear|give|state|have|list|display|consist of|carries|bears|shows|contains|gives|states|has|with)\b|^\s*[:=|–-]|^ ?\(/i)))
         .sort((a, b) => a.between.length - b.between.length)[0];
       // A sheet that is filled in and attached is no page of the paper.
-      if (!place || place.where === 'titlePage' && /\b(?:cover|front) ?sheet\b/i.test(plain.text) && /\b(?:attach|complete|fill|filled|download|form|template|separate\w*|signed)\b/i.test(plain.text)) continue;
+      if (!place || place.where === 'titlePage' && /\b(?:cover|front) ?sheet\b/i.test(plain.text) && says(plain.text, /\b(?:attach|complete|fill|filled|download|form|template|separate\w*|signed)\b/i)) continue;
       for (const field of fields) if (!found.some((f) => f.value.field === field && f.value.where === place.where)) found.push({ value: { field, where: place.where }, start: m.at, end: m.to });
     }
   }
@@ -45,11 +46,11 @@ export function readWordsStated(clauses: Clause[]): Statement<true>[] {
   const found: Statement<true>[] = [];
   for (const clause of clauses.map(withoutAsides)) for (const m of matchesIn(clause, /\b(?:(?:final|total|exact|actual|accurate|full) )?(?:word ?count|number of words)\b/gi)) {
     const before = clause.text.slice(0, m.at - clause.start), after = clause.text.slice(m.to - clause.start);
-    if (/\b(?:in|within|of|from|to|towards?|exceed|on|under|over|into|with) (?:the |your |this |its |a )?$/i.test(before) && !/\b(?:begins?|starts?|ends?|page|sheet) with (?:the |your |a )?$/i.test(before) || refused.test(/[^.;:]{0,60}$/.exec(before)![0]) || /^\s+(?:is|does|must not|should not|excludes?|includes?|limits?|exceeds?)\b(?! (?:be )?(?:stated|given|shown|to be (?:stated|given|shown)))/i.test(after)) continue;
-    const asked = /\b(?:state|put|certify|declare|give|provide|indicate|note|write|print|type|record|display|show|begins? with|starts? with|ends? with)s?\b[^.;!?]{0,80}$/i.test(before)
-      || /^\s*(?:\([^)]*\)\s*)?(?:must|should|shall|ha(?:s|ve) to|needs? to|is to|are to)?\s*(?:be )?(?:stated|given|shown|declared|put|placed|indicated|printed|appear|go|stand)?\s*(?:clearly )?(?:on|at|in) (?:the |your )?(?:title|first|front|cover|last|final|top|end|foot|bottom|head|header|footer)\b/i.test(after)
-      || /^\s*(?:must|should|shall|ha(?:s|ve) to|needs? to) be (?:stated|given|shown|declared|indicated)\b/i.test(after)
-      || /\b(?:title page|cover ?(?:page|sheet)?|front (?:page|sheet)|first page|headers?|footers?)\b[^.;]{0,80}?(?:[:–?]|\b(?:with|must|should|shows?|gives?|carries|contains?))[^.;]{0,90}$/i.test(before);
+    if (says(before, /\b(?:in|within|of|from|to|towards?|exceed|on|under|over|into|with) (?:the |your |this |its |a )?$/i) && !says(before, /\b(?:begins?|starts?|ends?|page|sheet) with (?:the |your |a )?$/i) || says(/[^.;:]{0,60}$/.exec(before)![0], refused) || says(after, /^\s+(?:is|does|must not|should not|excludes?|includes?|limits?|exceeds?)\b(?! (?:be )?(?:stated|given|shown|to be (?:stated|given|shown)))/i)) continue;
+    const asked = says(before, /\b(?:state|put|certify|declare|give|provide|indicate|note|write|print|type|record|display|show|begins? with|starts? with|ends? with)s?\b[^.;!?]{0,80}$/i)
+      || says(after, /^\s*(?:\([^)]*\)\s*)?(?:must|should|shall|ha(?:s|ve) to|needs? to|is to|are to)?\s*(?:be )?(?:stated|given|shown|declared|put|placed|indicated|printed|appear|go|stand)?\s*(?:clearly )?(?:on|at|in) (?:the |your )?(?:title|first|front|cover|last|final|top|end|foot|bottom|head|header|footer)\b/i)
+      || says(after, /^\s*(?:must|should|shall|ha(?:s|ve) to|needs? to) be (?:stated|given|shown|declared|indicated)\b/i)
+      || says(before, /\b(?:title page|cover ?(?:page|sheet)?|front (?:page|sheet)|first page|headers?|footers?)\b[^.;]{0,80}?(?:[:–?]|\b(?:with|must|should|shows?|gives?|carries|contains?))[^.;]{0,90}$/i);
     if (asked) found.push({ value: true, start: m.at, end: m.to });
   }
   return found;

@@ -1,5 +1,6 @@
 import type { SideMargins } from '../model/brief.ts';
 import { clausesWith, matchesIn, numberOf, type Clause, type Statement } from './statements.ts';
+import { says } from '../text/patterns.ts';
 
 type Side = keyof SideMargins;
 /** Names of sides that stand beside each other, or a measure; `behind`: it is said of what stands before it, “30 mm (binding side)”. */
@@ -22,7 +23,7 @@ const widest = 80;
 export function readSideMargins(clauses: Clause[]): (Statement<SideMargins> & { /** one measure is that of all sides that are not named */ rest: boolean })[] {
   return clausesWith(goingOn(clauses), marginWord).flatMap((clause): (Statement<SideMargins> & { rest: boolean })[] => {
     const tokens = [...matchesIn(clause, token)].filter((m) => near(clause, m)), sides = tokens.some((m) => m.groups!.amount === undefined && m.groups!.rest === undefined);
-    if (!sides || /\b(?:inner|outer|inside|outside|gutter|innen|außen|profit|error|safety)\b/i.test(clause.text)) return [];
+    if (!sides || says(clause.text, /\b(?:inner|outer|inside|outside|gutter|innen|außen|profit|error|safety)\b/i)) return [];
     // Sides beside each other share a measure.
     const pieces: Piece[] = [], named = tokens.some((m) => m.groups!.left !== undefined || m.groups!.right !== undefined);
     for (const [i, m] of tokens.entries()) {
@@ -71,7 +72,7 @@ const goingOn = (clauses: Clause[]): Clause[] => {
   for (let i = 0; i < clauses.length; i++) {
     const clause = clauses[i]!;
     let { text, end } = clause;
-    for (; marginWord.test(clause.text) && text.endsWith(';') && i + 1 < clauses.length && goesOn.test(clauses[i + 1]!.text); i++) { const next = clauses[i + 1]!; text += ' '.repeat(next.start - end) + next.text; end = next.end; }
+    for (; says(clause.text, marginWord) && text.endsWith(';') && i + 1 < clauses.length && says(clauses[i + 1]!.text, goesOn); i++) { const next = clauses[i + 1]!; text += ' '.repeat(next.start - end) + next.text; end = next.end; }
     out.push({ ...clause, text, end });
   }
   return out;
@@ -83,5 +84,5 @@ const otherThing = /\b(?:pages?|number\w*|names?|headers?|footers?|headings?|cor
 function near(clause: Clause, m: { at: number; to: number; groups?: Record<string, string | undefined> }): boolean {
   if (m.groups!.amount !== undefined) return true;
   const around = clause.text.slice(Math.max(0, m.at - clause.start - 50), m.to - clause.start + 50);
-  return new RegExp(measure, 'i').test(around) && !/^[ -](?:hand )?(?:of|page|column|corner|half|click|centre|center|aligned)\b/i.test(clause.text.slice(m.to - clause.start)) && !otherThing.test(clause.text.slice(0, m.at - clause.start));
+  return new RegExp(measure, 'i').test(around) && !says(clause.text.slice(m.to - clause.start), /^[ -](?:hand )?(?:of|page|column|corner|half|click|centre|center|aligned)\b/i) && !says(clause.text.slice(0, m.at - clause.start), otherThing);
 }

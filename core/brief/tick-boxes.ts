@@ -1,3 +1,5 @@
+import { eachIn, firstIn, rewritten, says } from '../text/patterns.ts';
+
 const box = /\[( |_|x|X|✓|✔)\]|\(( |x|X)\)(?= )|[☐□]|[☑☒✅]/gu;
 const isTicked = (mark: string): boolean => /[xX✓✔☑☒✅]/u.test(mark);
 
@@ -7,9 +9,9 @@ const toTickOff = /\bcheck-?\s?list\b|\bbefore (?:you|handing|submitting|uploadi
 
 /** A question or a name, and below it each answer with a box on a line of its own: what is ticked goes on the line above, in as many letters. */
 function inColumns(wording: string): string {
-  const lines = wording.split('\n'), markOf = (line: string | undefined): string | null => boxedLine.exec(line ?? '')?.[1] ?? null;
+  const lines = wording.split('\n'), markOf = (line: string | undefined): string | null => firstIn(line ?? '', boxedLine)?.[1] ?? null;
   for (let head = 0; head < lines.length; head++) {
-    if (!/[:?][ \t]*$/.test(lines[head]!) || toTickOff.test(lines[head]!) || markOf(lines[head]) !== null) continue;
+    if (!/[:?][ \t]*$/.test(lines[head]!) || says(lines[head]!, toTickOff) || markOf(lines[head]) !== null) continue;
     let end = head + 1;
     while (markOf(lines[end]) !== null) end++;
     const marks = lines.slice(head + 1, end).map((line) => markOf(line)!), ticked = marks.filter(isTicked).length;
@@ -30,8 +32,8 @@ function inColumns(wording: string): string {
 export function onlyTicked(wording: string): string {
   if (wording.search(box) < 0) return wording;
   // A box at the head of a line is a mark of a list.
-  return inColumns(wording).split('\n').map((line) => line.replace(/^([ \t]*(?:[-*•]\s*)?)\[[xX✓✔]\](?=[ \t]+\S[^[\]]*$)/, '$1 • ')).map((line) => {
-    const boxes = [...line.matchAll(box)];
+  return inColumns(wording).split('\n').map((line) => rewritten(line, [/^([ \t]*(?:[-*•]\s*)?)\[[xX✓✔]\](?=[ \t]+\S[^[\]]*$)/, '$1 • '])).map((line) => {
+    const boxes = [...eachIn(line, box)];
     if (!boxes.some((b) => isTicked(b[0])) || (boxes.length < 2 && !/[:|]/.test(line.slice(0, boxes[0]!.index)))) return line;
     return boxes.reduce((text, b, i) => {
       const next = boxes[i + 1]?.index ?? line.length, end = isTicked(b[0]) ? b.index + b[0].length : b.index + (/^.*?(?=\s*[|;]|\s{4,}\S[^:]*:|$)/.exec(line.slice(b.index, next))?.[0].length ?? 0);

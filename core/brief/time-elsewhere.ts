@@ -1,5 +1,6 @@
 import { timeOfDay, type DatedRow, type Reading } from './dated-rows.ts';
 import type { Clause } from './statements.ts';
+import { firstIn, says } from '../text/patterns.ts';
 
 const at = String.raw`(?<time>${timeOfDay.source}(?:\s?(?:sharp|exactly|o['’]clock))?)`;
 const handIn = String.raw`(?:submit(?:ted)?|upload(?:ed)?|hand(?:ed)?(?: (?:it|them|everything|your \p{L}+))? in|sen[dt](?: (?:it|them|your \p{L}+))?(?: in)?|deliver(?:ed)?|deposit(?:ed)?|lodge[d]?|put(?: it)? (?:in|into|on)|get(?: it| them| your \p{L}+)? in|be (?:in|there|here|online|uploaded|with us)|(?:is|are) in|arrives?|reach(?:es)? us)`;
@@ -36,7 +37,7 @@ export function timeElsewhere(rows: DatedRow[], reading: Reading): void {
 }
 
 function timeIn(clause: Clause, { dates }: Reading): string[] {
-  if (clause.asks || !/\d|\bnoon\b|\bmidnight\b/i.test(clause.text) || otherHour.test(clause.text) || (clause.text.match(new RegExp(timeOfDay.source, 'gi'))?.length ?? 0) > 2) return [];
-  const m = said.map((pattern) => pattern.exec(clause.text)).find((found) => found !== null);
+  if (clause.asks || !/\d|\bnoon\b|\bmidnight\b/i.test(clause.text) || says(clause.text, otherHour) || (clause.text.match(new RegExp(timeOfDay.source, 'gi'))?.length ?? 0) > 2) return [];
+  const m = said.map((pattern) => firstIn(clause.text, pattern)).find((found) => found !== null);
   return m && dates(clause).every((d) => d.problem !== 'none') ? [m.groups!.time!] : [];
 }

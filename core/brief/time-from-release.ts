@@ -1,6 +1,7 @@
 import type { DatedRow, Reading } from './dated-rows.ts';
 import { shiftedTime } from './shifted-deadlines.ts';
 import { matchesIn, numberWords, type Clause } from './statements.ts';
+import { says } from '../text/patterns.ts';
 
 const span = String.raw`(?<n>\d{1,3}|an?|one|two|three|four|five|six|seven|ten|fourteen|twenty-four|forty-eight|seventy-two)[ -](?:full |exactly |clear |calendar )?(?<unit>hour|hr|day|week)s?`;
 /** What a time runs from. “Within 24 hours of receiving your feedback” runs from something else. */
@@ -22,7 +23,7 @@ const otherTime = /\b(?:once you|when you|from (?:the (?:time|moment) )?(?:you|w
 
 /** “Released at 10:00 on 14 December; to be returned within 48 hours of release.” “It opens at 9.00 on 12 April and you have 48 hours.”: when the time is up that runs from the opening. */
 export function timeFromRelease(rows: DatedRow[], { clauses, zone }: Reading): void {
-  const good = rows.filter((r) => r.date.problem === 'none'), opens = good.find((r) => r.role === 'opens') ?? (good.length === 1 && startsThen.test(good[0]!.clause.text) ? good[0] : undefined);
+  const good = rows.filter((r) => r.date.problem === 'none'), opens = good.find((r) => r.role === 'opens') ?? (good.length === 1 && says(good[0]!.clause.text, startsThen) ? good[0] : undefined);
   if (!opens || good.some((r) => r !== opens && (r.role === 'due' || r.role === 'opens' && r.date.iso !== opens.date.iso))) return;
   const first = clauses.indexOf(opens.clause), spans = clauses.slice(Math.max(0, first - 1), first + 5).flatMap((clause) => spansIn(clause)), timed = opens.date.iso.length > 10;
   const usable = spans.filter((s) => timed || s.unit !== 'hour'), [one] = usable;
@@ -38,6 +39,6 @@ function spansIn(clause: Clause): { count: number; unit: string; hours: number; 
   return said.flatMap((pattern) => [...matchesIn(clause, pattern)].map((m) => {
     const word = m.groups!.n!.toLowerCase(), count = /^an?$/.test(word) ? 1 : inWords[word] ?? numberWords[word] ?? Number(word), unit = /^h/i.test(m.groups!.unit!) ? 'hour' : m.groups!.unit!.toLowerCase();
     return { count, unit, hours: count * (unit === 'hour' ? 1 : unit === 'day' ? 24 : 168), start: m.at, end: m.to, clause };
-  })).filter((s) => s.count > 0 && !otherTime.test(clause.text.slice(0, s.end - clause.start + 20)));
+  })).filter((s) => s.count > 0 && !says(clause.text.slice(0, s.end - clause.start + 20), otherTime));
 }
 const inWords: Readonly<Record<string, number>> = { 'twenty-four': 24, 'forty-eight': 48, 'seventy-two': 72 };

@@ -24,6 +24,7 @@ import { windowRows } from './window-rows.ts';
 import { windowsOfWorks } from './windows-of-works.ts';
 import { extensionElsewhere, handInElsewhere, windowElsewhere, worksElsewhere } from './works-elsewhere.ts';
 import { readZone } from './zones.ts';
+import { firstIn, rewritten, says } from '../text/patterns.ts';
 
 export interface TimesRead {
   opens: Statement<string>[]; due: Statement<string>[]; extension: Statement<string>[]; zone: ReturnType<typeof settle<string>>;
@@ -43,7 +44,7 @@ export function datesIn(text: string, clauses: Clause[], now: DateTime): ReadDat
 export function readTimes(text: string, clauses: Clause[], now: DateTime): TimesRead {
   const zone = settle(asOneZone(readZone(clauses))), reading = readingOf(text, clauses, now, zone.value);
   const { rows, problems, lateUntil } = readRows(reading);
-  if (rows.some((r) => r.role === 'due' && !isAway.test(r.clause.text))) for (const r of rows) if (isAway.test(r.clause.text) && !isCorrection(r.clause)) { r.role = 'other'; r.label = null; }
+  if (rows.some((r) => r.role === 'due' && !says(r.clause.text, isAway))) for (const r of rows) if (says(r.clause.text, isAway) && !isCorrection(r.clause)) { r.role = 'other'; r.label = null; }
   const inRows = windowRows(rows, reading);
   const out: TimesRead = { opens: [], due: [], extension: [], zone, parts: [], problems: [], lateUntil: [...inRows, ...lateUntil, ...cappedUntil(rows, reading), ...lateWindows(rows, reading), ...cutOffDates(rows, reading), ...besideWindow(rows, reading), ...besideLastDay(rows, reading)] };
   datedHeadings(rows, reading);
@@ -113,11 +114,11 @@ export function readTimes(text: string, clauses: Clause[], now: DateTime): Times
   // “Open from 13 November to 14 December”, read in between: what opened before it closes is not a year ahead.
   const lastDue = out.due.map((d) => d.value).filter((v) => !isUnsettledDate(v)).sort().at(-1);
   if (lastDue) out.opens = out.opens.map((s) => (isUnsettledDate(s.value) || s.value.slice(0, 10) <= lastDue.slice(0, 10) || /\d{4}|\d[/.-]\d{1,2}[/.-]\d{2}/.test(text.slice(s.start, s.end)) || Number(s.value.slice(0, 4)) - 1 < now.year ? s : { ...s, value: `${Number(s.value.slice(0, 4)) - 1}${s.value.slice(4)}` }));
-  out.opens = out.opens.filter((s) => { const c = reading.clauses.find((o) => o.start <= s.start && s.start < o.end); return c === undefined || !elsewhereOpens.test(text.slice(c.start, s.start)); });
+  out.opens = out.opens.filter((s) => { const c = reading.clauses.find((o) => o.start <= s.start && s.start < o.end); return c === undefined || !says(text.slice(c.start, s.start), elsewhereOpens); });
   // “Arrival from 14:00 on Sunday” opens nothing.
-  out.opens = out.opens.filter((s) => { if (rows.some((r) => r.window && r.date.start === s.start)) return true; const c = reading.clauses.find((o) => o.start <= s.start && s.start < o.end); return c === undefined || opening.test(`${c.under ?? ''} ${c.text}`) || handIn.test(`${c.under ?? ''} ${c.text}`); });
+  out.opens = out.opens.filter((s) => { if (rows.some((r) => r.window && r.date.start === s.start)) return true; const c = reading.clauses.find((o) => o.start <= s.start && s.start < o.end); return c === undefined || says(`${c.under ?? ''} ${c.text}`, opening) || says(`${c.under ?? ''} ${c.text}`, handIn); });
   // “A proposal is due on 18 February. … Submit the paper by 30 April.”: what comes before the paper has a date of its own.
-  const early = (s: Statement<string>): boolean => rows.some((r) => r.date.start === s.start && r.label !== null && /^(?:first |rough |second )?(?:proposal|draft|outline|abstract|annotated bibliography|topic|title)s?\b/i.test(r.label));
+  const early = (s: Statement<string>): boolean => rows.some((r) => r.date.start === s.start && r.label !== null && says(r.label, /^(?:first |rough |second )?(?:proposal|draft|outline|abstract|annotated bibliography|topic|title)s?\b/i));
   if (!several && out.due.some((s) => !early(s))) out.due = out.due.filter((s) => !early(s));
   out.due = newestUpdate(ofHandIn(out.due, reading), reading);
   if (several) out.due = ofNoOther(out.due, rows); else daysBySense(out, rows, reading);
@@ -144,19 +145,19 @@ const elsewhereOpens = /\b(?:librar(?:y|ies)|archives?|museum|galler(?:y|ies)|ex
 const weakly = /\b(?:by|before|until|till|to|from|on)\s*(?:\w+day,?\s*)?(?:the\s+)?$/i;
 /** “Pay the deposit by 1 February”, “the exams are from 10 May to 4 June”: beside dates of a hand-in, or among many others, such dates are none. */
 function ofHandIn(due: Statement<string>[], { clauses, text }: Reading): Statement<string>[] {
-  const clauseOf = (s: Statement<string>): Clause | undefined => clauses.find((c) => c.start <= s.start && s.start < c.end), said = due.filter((s) => { const c = clauseOf(s), before = c && clauses[clauses.indexOf(c) - 1]; return c === undefined || !notHandedIn.test(text.slice(c.start, s.start)) && (!weakly.test(text.slice(c.start, s.start)) && !/^(?:by|before|until|till|to|from|on)\b/i.test(text.slice(s.start)) || handIn.test(`${c.under ?? ''} ${c.text}`) || (before !== undefined && before.text.length < 60 && !/[.!]$/.test(before.text) && handIn.test(before.text))); });
+  const clauseOf = (s: Statement<string>): Clause | undefined => clauses.find((c) => c.start <= s.start && s.start < c.end), said = due.filter((s) => { const c = clauseOf(s), before = c && clauses[clauses.indexOf(c) - 1]; return c === undefined || !says(text.slice(c.start, s.start), notHandedIn) && (!says(text.slice(c.start, s.start), weakly) && !says(text.slice(s.start), /^(?:by|before|until|till|to|from|on)\b/i) || says(`${c.under ?? ''} ${c.text}`, handIn) || (before !== undefined && before.text.length < 60 && !/[.!]$/.test(before.text) && says(before.text, handIn))); });
   if (said.length > 0) return said;
   return new Set(due.map((s) => s.value)).size > 1 || text.length > 3000 ? [] : due;
 }
 
 /** “UPDATE 2: deadline now 24 February. UPDATE 1: deadline now 22 February.”: of numbered updates the highest holds. */
 function newestUpdate(due: Statement<string>[], { clauses }: Reading): Statement<string>[] {
-  const number = (s: Statement<string>): number => Number(/^\W*(?:update|correction|change|amendment|version)\s+(?:no\.?\s*|#)?(\d{1,2})\b/i.exec(clauses.find((c) => c.start <= s.start && s.start < c.end)?.text ?? '')?.[1] ?? 0), highest = Math.max(0, ...due.map(number));
+  const number = (s: Statement<string>): number => Number(firstIn(clauses.find((c) => c.start <= s.start && s.start < c.end)?.text ?? '', /^\W*(?:update|correction|change|amendment|version)\s+(?:no\.?\s*|#)?(\d{1,2})\b/i)?.[1] ?? 0), highest = Math.max(0, ...due.map(number));
   return highest < 2 ? due : due.filter((s) => number(s) === highest || number(s) === 0).map((s) => (number(s) === highest ? { ...s, override: true } : s));
 }
 
 /** “Outline (one page)” is the outline; “Part 1 (proposal)” keeps its name. */
-const bareLabel = (label: string): string => label.replace(/,\s*(?:max\.? |up to )?\d[\d,.]*(?:\s?[-–]\s?\d[\d,.]*)?[ -](?:words?|pages?|pp?\.?|sides?)$/i, '').replace(/(?<=^\p{L}[\p{L} -]{2,30}) (?:deadline|due date)$/iu, '').replace(/^(?:due|deadline|due date)\s*\(([^()]{3,40})\)$/i, '$1').replace(/^what (?:to|you) (?:hand|turn|send) in,? (?:for )?(?=\S)/i, '').replace(/(?<=\S)\s*\((?:for\b|[^()]*\b(?:pages?|words|marks|sides?|optional|graded|formative|ungraded)\b|[^()]*%)[^()]*\)$/i, '');
+const bareLabel = (label: string): string => rewritten(label, [/,\s*(?:max\.? |up to )?\d[\d,.]*(?:\s?[-–]\s?\d[\d,.]*)?[ -](?:words?|pages?|pp?\.?|sides?)$/i, ''], [/(?<=^\p{L}[\p{L} -]{2,30}) (?:deadline|due date)$/iu, ''], [/^(?:due|deadline|due date)\s*\(([^()]{3,40})\)$/i, '$1'], [/^what (?:to|you) (?:hand|turn|send) in,? (?:for )?(?=\S)/i, ''], [/(?<=\S)\s*\((?:for\b|[^()]*\b(?:pages?|words|marks|sides?|optional|graded|formative|ungraded)\b|[^()]*%)[^()]*\)$/i, '']);
 /** Windows by their names, each with when it opens and closes. */
 function partsOf(rows: DatedRow[], reading: Reading): Part[] {
   const named = new Map<string, Part>(), before = opensBefore(reading), answered = rows.some((r) => r.role === 'due' && r.clause.answers);
@@ -165,12 +166,12 @@ function partsOf(rows: DatedRow[], reading: Reading): Part[] {
     if (answered && !r.clause.answers) continue;
     if (!r.label || (r.role !== 'due' && r.role !== 'opens' && r.role !== 'unknown') || r.date.problem !== 'none') continue;
     // “Midterm exam 25% (March 4), research paper 45%”.
-    if (r.role === 'unknown' && /\b(?:exam|midterm(?! (?:essay|paper|report))|quiz|test|lecture|class)\b[^.;,]{0,20}$/i.test(reading.text.slice(r.clause.start, r.date.start))) continue;
+    if (r.role === 'unknown' && says(reading.text.slice(r.clause.start, r.date.start), /\b(?:exam|midterm(?! (?:essay|paper|report))|quiz|test|lecture|class)\b[^.;,]{0,20}$/i)) continue;
     // “Assignment 3”, a heading, over “I wrote this on 12 March 2026.”
     if (isAside(r, rows)) continue;
     // “Presentations: 20 April”, below a work: what happens on a day is not its hand-in.
     const ownName = r.role === 'unknown' ? /^\W*(\p{Lu}[\p{L} ]{2,40}):\s*$/u.exec(reading.text.slice(Math.max(r.clause.start, reading.text.lastIndexOf('\n', r.date.start) + 1), r.date.start))?.[1] : undefined;
-    if (ownName && happens.test(ownName) && !ownName.toLowerCase().includes(r.label.toLowerCase())) continue;
+    if (ownName && says(ownName, happens) && !ownName.toLowerCase().includes(r.label.toLowerCase())) continue;
     const key = (underHeading(r, rows) ?? r.label).toLowerCase(), part = named.get(key) ?? { label: bareLabel(r.label).replace(/\s*[:|]\s*$/, ''), opens: null, due: null, start: r.date.start, end: r.date.end };
     if (r.role === 'opens') part.opens ??= r.date.iso; else if (part.due === null || r.override) part.due = r.date.iso;
     named.set(key, part);
@@ -181,11 +182,11 @@ function partsOf(rows: DatedRow[], reading: Reading): Part[] {
 /** “I will be at a conference from 1 to 5 February.” */
 const isAway = /\bthe (?:building|campus|university|library|lab|laboratory|office|department|archive|site|canteen|school) (?:is|are|will be|remains?|stays?) (?:closed|shut)\b|^\W*(?:I|we|my office|the (?:office|library|department|secretary)|your tutor) (?:will be|am|are|is|shall be) (?:away|at|in|on|out|abroad|closed|travell?ing|unavailable|not available|ill|off)\b/i;
 /** A whole sentence that says nothing of the part that it stands under, nor of handing in, beside one that does. */
-const isAside = ({ role, label, clause, date }: DatedRow, rows: readonly DatedRow[]): boolean => role === 'unknown' && !clause.text.toLowerCase().includes(label!.toLowerCase()) && /^\W*(?:the |an? |I |we |it |this |that |there |my |our )/i.test(clause.text) && /[.!]$/.test(clause.text)
-  && !handIn.test(clause.text.slice(0, date.start - clause.start)) && rows.some((o) => o.role === 'due' && o.date.problem === 'none' && o.clause !== clause);
+const isAside = ({ role, label, clause, date }: DatedRow, rows: readonly DatedRow[]): boolean => role === 'unknown' && !clause.text.toLowerCase().includes(label!.toLowerCase()) && says(clause.text, /^\W*(?:the |an? |I |we |it |this |that |there |my |our )/i) && /[.!]$/.test(clause.text)
+  && !says(clause.text.slice(0, date.start - clause.start), handIn) && rows.some((o) => o.role === 'due' && o.date.problem === 'none' && o.clause !== clause);
 /** “Essay 2”, a heading, over “Your essay is due on …”: the only numbered one, and said above, is what the sentence is about. */
 function underHeading({ label, clause }: DatedRow, rows: readonly DatedRow[]): string | null {
-  const kind = label!.toLowerCase(), numbered = /^(?:\p{L}+ )*(\p{L}+) #?(?:\d{1,2}|[a-e])$/u, named = new Set(rows.flatMap((r) => (r.label && numbered.exec(r.label.toLowerCase())?.[1] === kind.split(' ').at(-1) && !numbered.test(kind) ? [r.label.toLowerCase()] : [])));
+  const kind = label!.toLowerCase(), numbered = /^(?:\p{L}+ )*(\p{L}+) #?(?:\d{1,2}|[a-e])$/u, named = new Set(rows.flatMap((r) => (r.label && firstIn(r.label.toLowerCase(), numbered)?.[1] === kind.split(' ').at(-1) && !says(kind, numbered) ? [r.label.toLowerCase()] : [])));
   const [only] = named;
   return named.size === 1 && clause.text.toLowerCase().includes(kind) && !rows.some((r) => r.clause.text.toLowerCase().includes(only!)) ? only! : null;
 }

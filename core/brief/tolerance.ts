@@ -1,6 +1,7 @@
 import type { LimitStatement } from './limits.ts';
 import { number } from './limit-numbers.ts';
 import { matchesIn, numberOf, type Clause } from './statements.ts';
+import { firstIn, says } from '../text/patterns.ts';
 
 /** How far a paper may be from the length that is asked for, where a sentence of its own says so: “2,000 words. … You may go over or under by 10 %.”
  * Such a sentence has a share or a number of words, which way, and either that it is allowed or what happens beyond. */
@@ -37,18 +38,18 @@ const varies = /^(?:deviat(?!ion)|differ|var(?:y|ies)|depart|stray|diverg(?!ence
 
 /** @returns how far and which way, where a clause that names no length of its own says it */
 export function toleranceOf(clause: Clause): Tolerance | null {
-  if (!/\d|\bten\b|\bfive\b|\bfifteen\b/i.test(clause.text) || otherShare.test(clause.text)) return null;
-  const asked = clause.under ?? '', aboutLength = /\b(?:words?|length|long|over|under|leeway|tolerance|margin|limit)\b/i.test(asked);
+  if (!/\d|\bten\b|\bfive\b|\bfifteen\b/i.test(clause.text) || says(clause.text, otherShare)) return null;
+  const asked = clause.under ?? '', aboutLength = says(asked, /\b(?:words?|length|long|over|under|leeway|tolerance|margin|limit)\b/i);
   for (const shape of shapes) for (const m of matchesIn(clause, shape)) {
     const { share: part, words, both, over: above, beyond } = m.groups ?? {}, said = `${clause.text.slice(0, m.at - clause.start)} ${clause.text.slice(m.to - clause.start)}`;
-    if (beyond !== undefined ? !forbidden.test(said) : denied.test(clause.text) || !allowed.test(said) && !aboutLength && both === undefined) continue;
+    if (beyond !== undefined ? !says(said, forbidden) : says(clause.text, denied) || !says(said, allowed) && !aboutLength && both === undefined) continue;
     // “The interest rate may vary by 10 %.”
-    if (varies.test(m[0]) && !ofLength.test(clause.text.slice(0, m.at - clause.start))) continue;
+    if (says(m[0], varies) && !says(clause.text.slice(0, m.at - clause.start), ofLength)) continue;
     return { share: part === undefined ? null : percent(part) / 100, words: words === undefined ? null : Number(words), both: both !== undefined || above === undefined && /(?:devi|vari|diverg)\w+/i.test(m[0]) ? true : above !== undefined || /overrun/i.test(m[0]) ? false : null, start: m.at, end: m.to };
   }
   // “Can I go over? By 10 % at most.” “Is there leeway? 10 %.”
   const answer = aboutLength ? new RegExp(String.raw`^\W*(?:A(?:nswer)?\W+)?(?:yes\W+)?(?:by |only )?(?:up to |at most )?${amount}(?= at most|\W*$)`, 'i').exec(clause.text) : null;
-  if (!answer || !/\b(?:over|exceed|longer|above|leeway|tolerance|margin|flexib\w+|allowance)\b/i.test(asked)) return null;
+  if (!answer || !says(asked, /\b(?:over|exceed|longer|above|leeway|tolerance|margin|flexib\w+|allowance)\b/i)) return null;
   const { share: part, words } = answer.groups!, up = /\b(?:over|exceed|longer|above)\b/i.test(asked);
   return { share: part === undefined ? null : percent(part) / 100, words: words === undefined ? null : Number(words), both: up ? /\b(?:under|below|shorter)\b/i.test(asked) : null, start: clause.start + answer.index, end: clause.start + answer.index + answer[0].length };
 }
@@ -57,7 +58,7 @@ const percent = (text: string): number => written[text.toLowerCase()] ?? Number(
 const isLimit = /\b(?:max\w*|limit(?:ed)?|up to|at most|no(?:t)? more than|exceed\w*|over|above|upwards?|beyond|ceiling|no (?:\d{1,2} ?% |\w+ )?(?:tolerance|leeway|margin))\b/i;
 const byName = /\d[\s\u00a0]{0,8}(?:[a-zåäöøæ]{2,9})?(?: long| in length)?[\s\u00a0]{0,8},?[\s\u00a0]{0,8}\(?(?:with )?(?:an? |the )?(?:usual )?(?:tolerance|leeway|margin)(?: of| is|\s*:)?\s*(?:up to )?(\d{1,2}|five|ten|fifteen|twenty)\s?(?:%|per\s?cent)(?! of (?:the )?(?:mark|grade))/i;
 /** “2,000 words (tolerance of 10 %)”: both ways of what is only a length, the share in the first group; null beside a limit, above which alone it is then. */
-export const toleranceByName = (text: string): RegExpExecArray | null => (isLimit.test(text) ? null : byName.exec(text));
+export const toleranceByName = (text: string): RegExpExecArray | null => (says(text, isLimit) ? null : firstIn(text, byName));
 
 /** Of pages it is what is said right behind them: elsewhere a share of the length is one of words. */
 const nearby = 120;
@@ -85,14 +86,14 @@ export function withTolerance(found: LimitStatement[], clauses: readonly Clause[
 }
 /** “2,000 words (the usual 10 % margin applies)”, “2,000 words, with a margin of 10 %”: right behind the length. */
 function toleranceBeside(clause: Clause, lengths: LimitStatement[]): Tolerance | null {
-  const end = Math.max(...lengths.map((s) => s.end)), behind = /^(?: words?| pages?)?(?: long| in length)?(?:[ \t]*\([^()]{4,60}\)|,? (?:with|within|allowing|plus) [^.;()]{4,40}(?=\W*$))/i.exec(clause.text.slice(end - clause.start));
+  const end = Math.max(...lengths.map((s) => s.end)), behind = firstIn(clause.text.slice(end - clause.start), /^(?: words?| pages?)?(?: long| in length)?(?:[ \t]*\([^()]{4,60}\)|,? (?:with|within|allowing|plus) [^.;()]{4,40}(?=\W*$))/i);
   return behind && lengths.every((s) => s.field === lengths[0]!.field) ? toleranceOf({ ...clause, under: 'length', start: end, end: end + behind[0].length, text: behind[0] }) : null;
 }
 /** “The target is 2,000 words”, right before: with how far one may be from it, it is a limit. */
 function bareLength(clauses: readonly Clause[], tolerance: Tolerance): LimitStatement[] {
   const at = clauses.findIndex((c) => c.start <= tolerance.start && tolerance.end <= c.end), before = clauses[at - 1];
   const said = before && !before.asks ? [...matchesIn(before, new RegExp(`(?<![\\d,.–-])(${number})[ -]words?\\b`, 'gi'))] : [], [only] = said;
-  return before && only && said.length === 1 && !/\b(?:each|per|at least|minimum|about \w+ each|abstract|summary)\b/i.test(before.text) ? [{ field: 'maxWords', value: numberOf(only[1]!), start: only.at, end: only.to, clause: before, override: false, given: true }] : [];
+  return before && only && said.length === 1 && !says(before.text, /\b(?:each|per|at least|minimum|about \w+ each|abstract|summary)\b/i) ? [{ field: 'maxWords', value: numberOf(only[1]!), start: only.at, end: only.to, clause: before, override: false, given: true }] : [];
 }
 function numbersIn(statement: LimitStatement, clauses: readonly Clause[]): number[] {
   const clause = clauses.find((c) => c.start <= statement.start && statement.end <= c.end) ?? statement.clause, text = clause.text.slice(Math.max(0, statement.start - clause.start), statement.end - clause.start);

@@ -2,6 +2,7 @@ import { whenAsked } from '../text/when-asked.ts';
 import { monthNames } from '../tables/month-names.ts';
 import { onlyEnglish, surelyEnglish } from './german.ts';
 import { eitherKind, tonguesElsewhere } from './wordings/demands-elsewhere.ts';
+import { rewritten, says } from '../text/patterns.ts';
 
 /** What leads a date in where departments write in other languages than English and German. The English is never the longer one, so that places in the wording stay. Compiled by hand. */
 const leads = whenAsked((): readonly [RegExp, string][] => ([
@@ -31,16 +32,16 @@ const german = /(?<!\p{L})(?:der|die|und|ist|wird|werden|nicht|zum|bis|das|ihre?
 /** Which of them a wording is written in: the one with the most of its words. */
 function tongueOf(wording: string): (typeof demands)[number] | undefined {
   const wordsOf = (pattern: RegExp): number => new Set((wording.match(new RegExp(pattern.source, 'giu')) ?? []).map((w) => w.toLowerCase())).size;
-  if (wordsOf(german) > 2 || surelyEnglish.test(wording.slice(0, 2000))) return undefined;
+  if (wordsOf(german) > 2 || says(wording.slice(0, 2000), surelyEnglish)) return undefined;
   const weight = (t: (typeof demands)[number]): number => wordsOf(t.signs) + 3 * wordsOf(t.telling);
-  return demands.filter((t) => t.telling.test(wording) && wordsOf(t.signs) > 0).sort((a, b) => weight(b) - weight(a))[0];
+  return demands.filter((t) => says(wording, t.telling) && wordsOf(t.signs) > 0).sort((a, b) => weight(b) - weight(a))[0];
 }
 /** A wording in one of these tongues with what it asks for in English; others as they are. */
 function demandsAsEnglish(wording: string, written: string): string {
   const tongue = tongueOf(written) ?? tongueOf(wording);
   if (!tongue) return wording;
   // Both marks of a quotation are the same here, or stand the other way round.
-  let text = wording.replace(/[”»„]([^”«“»\n]{1,80})[”«“]/g, '“$1”').replace(/«[ \u00a0]?([^«»\n]{1,80}?)[ \u00a0]?»/g, (s, name: string) => `“${name}”`.padEnd(s.length, '\u00a0'));
+  let text = rewritten(wording, [/[”»„]([^”«“»\n]{1,80})[”«“]/g, '“$1”'], [/«[ \u00a0]?([^«»\n]{1,80}?)[ \u00a0]?»/g, (s, name: string) => `“${name}”`.padEnd(s.length, '\u00a0')]);
   // What stands before a place has to stay beside it.
   text = text.replace(tongue.places(), (s) => 'via'.padStart(s.length, '\u00a0'));
   for (const [other, english] of [...eitherKind, ...tongue.phrases()]) text = text.replace(other, (s, ...rest) => (english.length > s.length || isQuoted(rest.at(-1) as string, rest.at(-2) as number) ? s : (/^\p{Lu}/u.test(s) ? english.replace(/^\p{Ll}/u, (c) => c.toUpperCase()) : english).padEnd(s.length, '\u00a0')));
@@ -58,7 +59,7 @@ export function otherTonguesAsEnglish(original: string, written = original): str
     const day = (dated ?? alone ?? bare)!, month = (inYear ?? of ?? ofIt)!;
     const name = monthNames.find(([pattern]) => new RegExp(`^(?:${pattern.source})$`, 'iu').test(month));
     // “30. april”: a name that is English as well.
-    const isEnglishToo = !name && (wording !== original || isForeign()) && /^(?:april|august|september|november|december|oktober|desember)$/i.test(month);
+    const isEnglishToo = !name && (wording !== original || isForeign()) && says(month, /^(?:april|august|september|november|december|oktober|desember)$/i);
     found ||= isEnglishToo;
     if (!name) return isEnglishToo ? `${day} ${month.replace(/^oktober$/i, 'October').replace(/^desember$/i, 'December')}`.padEnd(whole.length, '\u00a0') : whole;
     found = true;
@@ -69,10 +70,8 @@ export function otherTonguesAsEnglish(original: string, written = original): str
   });
   // “Date limite : 15/03/2027”: in figures the day is the same everywhere, what leads it in is not.
   // Dutch has the names of most months in common with English.
-  found ||= /(?<!\p{L})(?:\d uur|inleveren|inleverdatum|uiterlijk)(?!\p{L})/iu.test(wording);
-  if (!found && (!inFigures.test(wording) || onlyEnglish.test(wording.slice(0, 2000)) && onlyEnglish.test(written.slice(0, 2000)))) return wording;
+  found ||= says(wording, /(?<!\p{L})(?:\d uur|inleveren|inleverdatum|uiterlijk)(?!\p{L})/iu);
+  if (!found && (!says(wording, inFigures) || says(wording.slice(0, 2000), onlyEnglish) && says(written.slice(0, 2000), onlyEnglish))) return wording;
   // “18h00”, “kl. 18.00”, “ore 18:00”, “18.00 uur”: what is around the hour.
-  return leads().reduce((text, [other, english]) => text.replace(other, (s, ...rest) => (english.length > s.length || isQuoted(rest.at(-1) as string, rest.at(-2) as number) ? s : english.padEnd(s.length, '\u00a0'))), dated).replace(/(?<=20\d\d),? (?:kl\.?|ore|alle|à|a las|om|às) (?=\d)/gi, (s) => ','.padEnd(s.length)).replace(/(\d{1,2})\.(\d{2})(?= uur\b)/g, '$1:$2').replace(/(\d[:.]\d\d) (?:uur|h)(?!\p{L})/giu, (s, time: string) => time.padEnd(s.length))
-    // “18 horas”, “om 18 uur”, “ore 18”, “, 18 h”: whole hours, where there is room for their minutes.
-    .replace(/(?<![\d:.,])(\d{1,2}) (?:horas|uur)(?!\p{L})|\bore (\d{1,2})(?!\d|[:.,h]\d|\p{L})|, (\d{1,2}) h(?![\p{L}\d])/giu, (s, a?: string, b?: string, c?: string) => (c === undefined ? `${a ?? b}:00` : ` ${c}:00`).padEnd(s.length));
+  return rewritten(leads().reduce((text, [other, english]) => text.replace(other, (s, ...rest) => (english.length > s.length || isQuoted(rest.at(-1) as string, rest.at(-2) as number) ? s : english.padEnd(s.length, '\u00a0'))), dated), [/(?<=20\d\d),? (?:kl\.?|ore|alle|à|a las|om|às) (?=\d)/gi, (s) => ','.padEnd(s.length)], [/(\d{1,2})\.(\d{2})(?= uur\b)/g, '$1:$2'], [/(\d[:.]\d\d) (?:uur|h)(?!\p{L})/giu, (s, time: string) => time.padEnd(s.length)], [/(?<![\d:.,])(\d{1,2}) (?:horas|uur)(?!\p{L})|\bore (\d{1,2})(?!\d|[:.,h]\d|\p{L})|, (\d{1,2}) h(?![\p{L}\d])/giu, (s, a?: string, b?: string, c?: string) => (c === undefined ? `${a ?? b}:00` : ` ${c}:00`).padEnd(s.length)]);
 }

@@ -2,6 +2,7 @@ import { DateTime } from 'luxon';
 import { zoneOf } from '../time/instant.ts';
 import type { Clause, Statement } from './statements.ts';
 import { readZone } from './zones.ts';
+import { eachIn, firstIn } from '../text/patterns.ts';
 
 /** The same moment by two clocks: “17:00 GMT (18:00 CET)”, “5 pm EST / 2 pm PST”, “23:59 AoE (12 December, 11:59 UTC)”. The first is the one that counts. */
 
@@ -23,9 +24,9 @@ export const withoutSecondClock = (clauses: Clause[]): Clause[] => clauses.map((
   clocks.forEach((second, i) => {
     const first = clocks[i - 1];
     if (!first) return;
-    const from = first.zone.end - clause.start, said = between.exec(clause.text.slice(from, second.start - clause.start));
+    const from = first.zone.end - clause.start, said = firstIn(clause.text.slice(from, second.start - clause.start), between);
     if (!said) return;
-    const to = second.zone.end - clause.start, lead = clause.text.slice(0, first.start - clause.start), dated = [...lead.matchAll(anyDay)].at(-1), behind = dated ? dayBehind.exec(clause.text.slice(to)) : null;
+    const to = second.zone.end - clause.start, lead = clause.text.slice(0, first.start - clause.start), dated = [...eachIn(lead, anyDay)].at(-1), behind = dated ? firstIn(clause.text.slice(to), dayBehind) : null;
     const ownDay = said.groups?.dayFirst ?? said.groups?.dayLast ?? behind?.groups?.dayFirst ?? behind?.groups?.dayLast, ofFirst = dated?.groups?.dayFirst ?? dated?.groups?.dayLast;
     if (!sameMoment(first, second, ownDay !== undefined && ofFirst !== undefined ? { first: Number(ofFirst), second: Number(ownDay) } : null)) return;
     const end = to + (behind?.[0].length ?? 0), start = from + said.groups!.own!.length;
@@ -35,7 +36,7 @@ export const withoutSecondClock = (clauses: Clause[]): Clause[] => clauses.map((
 });
 
 function clockBefore(clause: Clause, zone: Statement<string>): Clock[] {
-  const m = clock.exec(clause.text.slice(0, zone.start - clause.start)), g = m?.groups;
+  const m = firstIn(clause.text.slice(0, zone.start - clause.start), clock), g = m?.groups;
   if (!m || !g || g.word === undefined && g.minute === undefined && g.half === undefined) return [];
   const half = g.half?.toLowerCase()[0], hour = g.word !== undefined ? (/midnight/i.test(g.word) ? 0 : 12) : half === 'p' ? (Number(g.hour) % 12) + 12 : half === 'a' ? Number(g.hour) % 12 : Number(g.hour);
   return [{ zone, start: clause.start + m.index, minutes: hour * 60 + Number(g.minute ?? 0) }];

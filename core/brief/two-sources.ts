@@ -1,4 +1,5 @@
 import type { DatedRow, Reading } from './dated-rows.ts';
+import { firstIn } from '../text/patterns.ts';
 
 const source = String.raw`(?:the|our|my|your) ((?:[a-z-]+ ){0,2}(?:handbook|guide|outline|syllabus|reader|handout|sheet|brief|booklet|timetable|calendar|schedule|page|site|website|portal|system|box|folder|e-?mail|mail|slides?|notice|board|plan|programme|link|document|instructions))`;
 /** Where a sentence, or a part of it, begins: “everything else in the handbook is right” is not about the handbook. */
@@ -9,7 +10,7 @@ const behind = new RegExp(String.raw`^[^.;,\d]{0,12}\b(?:according to|in|on) ${s
 /** Which of them holds, or does not. */
 const holds = new RegExp(String.raw`${subject}${source} (?:is|was|are|has|have) (?:the )?(?:right|correct|it right|up to date|one that (?:counts|holds)|valid|binding)\b|${subject}${source} (?:holds|counts|applies|prevails|wins)\b|\b(?:go by|trust|follow|use|rely on|believe|stick to) ${source}\b`, 'i');
 const fails = new RegExp(String.raw`${subject}${source} (?:is|was|are|has|have) (?:wrong|incorrect|it wrong|old|outdated|out of date|mistaken|not (?:right|correct|up to date)|a (?:mistake|misprint)|an error)\b|\b(?:ignore|disregard|forget|don['’]t trust|do not trust) ${source}\b`, 'i');
-const named = (pattern: RegExp, words: string): string | undefined => pattern.exec(words)?.slice(1).find((name) => name !== undefined)?.toLowerCase();
+const named = (pattern: RegExp, words: string): string | undefined => firstIn(words, pattern)?.slice(1).find((name) => name !== undefined)?.toLowerCase();
 const isSame = (a: string, b: string): boolean => a === b || a.endsWith(` ${b}`) || b.endsWith(` ${a}`);
 
 /** “The handbook says 11 March, the course page 12 March. The course page is right.”: of two sources with a day each, the one that is said to be right holds. */

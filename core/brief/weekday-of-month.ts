@@ -1,5 +1,6 @@
 import { DateTime } from 'luxon';
 import { matchesIn, type Clause } from './statements.ts';
+import { firstIn } from '../text/patterns.ts';
 
 const said = /\b(?<which>first|second|third|fourth|last)\s+(?<weekday>mon|tues|wednes|thurs|fri|satur|sun)day\s+(?:in|of)\s+(?<month>january|february|march|april|may|june|july|august|september|october|november|december)(?:,?\s+(?<year>20\d\d))?\b/gi;
 
@@ -29,7 +30,7 @@ export function besideItsDate(clause: Clause, now: DateTime): Clause {
     if (!same) continue;
     const before = clause.text.slice(0, at - clause.start), behind = clause.text.slice(to - clause.start);
     // With the brackets or commas around it, and those around the date.
-    const lead = /(?:\s*[(,–-]\s*)?(?:(?:that is|i\.e\.|namely|which is|being),?\s*)?(?:an?\s+|the\s+)?$/i.exec(before)![0].length, tail = /^(?:\s*\)|,?\s*(?:\(|that is,?|i\.e\.,?|namely,?|which is)(?=\s*\d)|,(?=\s))?/i.exec(behind)![0].length, from = before.length - lead, end = to - clause.start + tail;
+    const lead = firstIn(before, /(?:\s*[(,–-]\s*)?(?:(?:that is|i\.e\.|namely|which is|being),?\s*)?(?:an?\s+|the\s+)?$/i)![0].length, tail = firstIn(behind, /^(?:\s*\)|,?\s*(?:\(|that is,?|i\.e\.,?|namely,?|which is)(?=\s*\d)|,(?=\s))?/i)![0].length, from = before.length - lead, end = to - clause.start + tail;
     clause = { ...clause, text: `${clause.text.slice(0, from)}${' '.repeat(end - from)}${clause.text.slice(end).replace(/^(\s*[\d/.-]+)\)/, '$1 ')}` };
   }
   return clause;

@@ -1,6 +1,7 @@
 import { takenIn, type DatedRow, type Reading } from './dated-rows.ts';
 import type { Statement } from './statements.ts';
 import { rowLabels } from './wordings/window-rows.ts';
+import { rewritten, says } from '../text/patterns.ts';
 
 const thing = String.raw`(?:submissions?|hand-?ins?|uploads?|box|window|folder|portal|link|area|page|system|period|assignment|task|work|papers?|essays?)`, place = String.raw`(?:(?:the|this|final|whole|normal|regular) )?(?:${thing} ){0,2}`;
 const behind = String.raw`(?: (?:date|time|day|and|from|on|at|as|of|by|until|till|before|no later than|not later than|with|penalty|for|good|(?:for )?(?:late )?(?:submissions?|work|hand-?ins?|uploads?)))*`;
@@ -19,8 +20,8 @@ export function windowRows(rows: DatedRow[], { text }: Reading): Statement<strin
   const found = rows.flatMap((row, i) => {
     if (row.date.problem !== 'none') return [];
     const before = rows.slice(0, i).map((r) => r.date.end).filter((end) => end <= row.date.start).at(-1) ?? 0, from = Math.max(before, text.lastIndexOf('\n', row.date.start - 1) + 1, row.clause.start);
-    const own = takenIn(text, row.date), words = `${text.slice(from, row.date.start)}${own}`.replace(/^[\s,;(–-]*(?:(?:à |um |at )?\d{1,2}(?:[:.h]\d{2})?\s*(?:uhr|h|hrs?|[ap]\.?m\.?)?|uhr|hrs?|[ap]\.?m\.?)(?=[\s,;)–-])/i, '').replace(/\b(?:mon|tues?|wed(?:nes)?|thu(?:rs)?|fri|sat(?:ur)?|sun)(?:day)?\b\.?,?\s*$/i, '').replace(/[\s|:=–—\t,;*•▪-]+/g, (s) => (/^-$/.test(s) ? s : ' ')).replace(/^(?:(?:and|then|but)(?![\p{L}])|[^\p{L}])+|[^\p{L})]+$/giu, '').trim();
-    const kind = words === '' ? undefined : (kinds.find(([, pattern]) => pattern.test(words)) ?? elsewhere.find(([, pattern]) => pattern.test(` ${words}`)))?.[0];
+    const own = takenIn(text, row.date), words = rewritten(`${text.slice(from, row.date.start)}${own}`, [/^[\s,;(–-]*(?:(?:à |um |at )?\d{1,2}(?:[:.h]\d{2})?\s*(?:uhr|h|hrs?|[ap]\.?m\.?)?|uhr|hrs?|[ap]\.?m\.?)(?=[\s,;)–-])/i, ''], [/\b(?:mon|tues?|wed(?:nes)?|thu(?:rs)?|fri|sat(?:ur)?|sun)(?:day)?\b\.?,?\s*$/i, ''], [/[\s|:=–—\t,;*•▪-]+/g, (s) => (/^-$/.test(s) ? s : ' ')], [/^(?:(?:and|then|but)(?![\p{L}])|[^\p{L}])+|[^\p{L})]+$/giu, '']).trim();
+    const kind = words === '' ? undefined : (kinds.find(([, pattern]) => says(words, pattern)) ?? elsewhere.find(([, pattern]) => says(` ${words}`, pattern)))?.[0];
     return kind ? [{ row, kind }] : [];
   });
   const one = (kind: string): DatedRow | undefined => { const of = found.filter((f) => f.kind === kind); return of.length === 1 ? of[0]!.row : undefined; };

@@ -1,6 +1,7 @@
 import { noun as document } from './document-names.ts';
 import { takenIn, timeOfDay, type DatedRow, type Reading } from './dated-rows.ts';
 import { happens } from './parts-by-shape.ts';
+import { firstIn, says } from '../text/patterns.ts';
 
 /** “The report opens on 1 March and is due on 12 March; the log opens on 8 March and is due on 19 March”: windows of several works, whatever these are called. */
 
@@ -42,17 +43,17 @@ export function windowsOfWorks(all: DatedRow[], { text }: Reading): boolean {
   for (let i = 0; i < rows.length; i++) {
     const r = rows[i]!, next = rows[i + 1], lead = leadOf(i), between = next ? `${text.slice(r.date.end, next.date.start)}${own(next)}` : '';
     const forward = next && r.date.iso.slice(0, 10) <= next.date.iso.slice(0, 10), back = next && next.date.iso.slice(0, 10) <= r.date.iso.slice(0, 10);
-    const range = forward && ranges.test(between), shut = forward && (closing.test(between) || closingOf.test(between)), called = range || shut ? leads.map((l) => (l.range && !range ? undefined : l.of.exec(lead)?.groups!.name)).find((n) => n !== undefined) : undefined;
-    const again = closingOf.exec(between)?.groups!.name;
-    if (called && (closing.test(between) || range || again?.toLowerCase() === called.toLowerCase())) { found.push({ name: called, opens: r, due: next! }); i++; continue; }
-    const due = dueLead.exec(lead)?.groups!.name;
-    if (due && back && thenOpens.test(between)) { found.push({ name: due, opens: next!, due: r }); i++; continue; }
+    const range = forward && says(between, ranges), shut = forward && (says(between, closing) || says(between, closingOf)), called = range || shut ? leads.map((l) => (l.range && !range ? undefined : firstIn(lead, l.of)?.groups!.name)).find((n) => n !== undefined) : undefined;
+    const again = firstIn(between, closingOf)?.groups!.name;
+    if (called && (says(between, closing) || range || again?.toLowerCase() === called.toLowerCase())) { found.push({ name: called, opens: r, due: next! }); i++; continue; }
+    const due = firstIn(lead, dueLead)?.groups!.name;
+    if (due && back && says(between, thenOpens)) { found.push({ name: due, opens: next!, due: r }); i++; continue; }
     if (due) { found.push({ name: due, opens: null, due: r }); continue; }
     if (r.role === 'due' || r.role === 'opens') return false;
   }
   const names = found.map((w) => w.name.toLowerCase());
-  if (found.length < 2 || new Set(names).size < names.length || found.every((w) => w.opens === null) || names.some((n) => happens.test(n) || !knownWork.test(n) && noWork.test(n))) return false;
-  if (names.filter((n) => knownWork.test(n)).length * 2 < names.length && !found.every((w) => aboutHandIn.test(text.slice(w.due.clause.start, w.due.date.start)))) return false;
+  if (found.length < 2 || new Set(names).size < names.length || found.every((w) => w.opens === null) || names.some((n) => says(n, happens) || !says(n, knownWork) && says(n, noWork))) return false;
+  if (names.filter((n) => says(n, knownWork)).length * 2 < names.length && !found.every((w) => says(text.slice(w.due.clause.start, w.due.date.start), aboutHandIn))) return false;
   for (const w of found) {
     // “Part A (planning)” has more of its name already.
     const label = [w.due.label, w.opens?.label].find((l) => l?.toLowerCase().startsWith(`${w.name.toLowerCase()} (`)) ?? w.name;

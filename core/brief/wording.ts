@@ -5,6 +5,7 @@ import { elsewhereIn } from './wordings/elsewhere/index.ts';
 import { narrowedTo } from '../text/narrowed.ts';
 import { isQuotedWhole, quotationMark } from '../text/passed-on.ts';
 import { brokenWords, quotesNobody, runningOn } from '../text/wrapped-lines.ts';
+import { eachIn, says } from '../text/patterns.ts';
 
 /** A wording as it is read, with where each of its letters stands in the original. */
 export interface Wording { text: string; /** where a letter stands in the original */ at: (offset: number) => number }
@@ -48,7 +49,7 @@ function replaced({ text, places }: Placed, pattern: RegExp, by: Rewrite[1]): Pl
   const kept: string[] = [], from: number[] = [];
   let at = 0;
   const take = (to: number): void => { kept.push(text.slice(at, to)); for (; at < to; at++) from.push(places?.[at] ?? at); };
-  for (const m of text.matchAll(narrowed)) {
+  for (const m of eachIn(text, narrowed)) {
     const other = by(m[0], m.slice(1));
     if (other === m[0]) continue;
     take(m.index);
@@ -79,9 +80,9 @@ function indentOfAll(text: string): number {
 
 /** A page of settings, copied: each name on a line, and what it says on the next. Three and more make one. */
 function labelsBesideValues(wording: Placed): Placed {
-  const lines = wording.text.split('\n'), isLabel = (line: string | undefined): boolean => line !== undefined && line.length < 45 && labelAlone.test(line), ends = (line: string | undefined): boolean => line === undefined || !line.trim() || isLabel(line);
+  const lines = wording.text.split('\n'), isLabel = (line: string | undefined): boolean => line !== undefined && line.length < 45 && says(line, labelAlone), ends = (line: string | undefined): boolean => line === undefined || !line.trim() || isLabel(line);
   /** what is no setting, and yet a name: “Weighting”, “Learning outcomes: 1, 2” */
-  const otherName = (line: string | undefined): boolean => /^[ \t]*\p{Lu}(?:[\p{L}\p{M} /&'’-]{1,38}$|[^:\n]{1,40}: )/u.test(line ?? '');
+  const otherName = (line: string | undefined): boolean => says(line ?? '', /^[ \t]*\p{Lu}(?:[\p{L}\p{M} /&'’-]{1,38}$|[^:\n]{1,40}: )/u);
   /** “By when”, over “Comments: 12 April” and “Final version: 10 May”: a heading over a list */
   const named = (line: string | undefined): boolean => /^[ \t]*\p{Lu}[^:\n]{1,40}: \S/u.test(line ?? '');
   const labels = new Set(lines.flatMap((line, i) => (isLabel(line) && !ends(lines[i + 1]) && !(named(lines[i + 1]) && named(lines[i + 2])) && (ends(lines[i + 2]) || otherName(lines[i + 2])) ? [i] : [])));

@@ -1,5 +1,6 @@
 import { zoneOffsets } from '../time/instant.ts';
 import { clausesWith, matchesIn, type Clause, type Statement } from './statements.ts';
+import { firstIn, says } from '../text/patterns.ts';
 
 /** Zones in plain words. Source: IANA time zone database names. */
 const spokenZones: readonly [RegExp, string][] = [
@@ -32,7 +33,7 @@ const otherCities: Readonly<Record<string, string>> = Object.fromEntries(([
 let cities: Map<string, string> | null = null;
 /** Zones by the cities that name them in the IANA database; not those that are words of their own. */
 function cityZones(): Map<string, string> {
-  return (cities ??= new Map(Intl.supportedValuesOf('timeZone').filter((z) => /^(?:Africa|America|Asia|Atlantic|Australia|Europe|Indian|Pacific)\//.test(z)).map((z): [string, string] => [z.split('/').pop()!.replace(/_/g, ' '), z]).filter(([city]) => !/^(?:Easter|Wake|Midway|Center|Reunion|Knox|Currie|Louisville|Monticello|Vincennes|Petersburg|Marengo|Winamac|South Georgia|North|West|Eastern|Central|Pacific)$/.test(city))));
+  return (cities ??= new Map(Intl.supportedValuesOf('timeZone').filter((z) => says(z, /^(?:Africa|America|Asia|Atlantic|Australia|Europe|Indian|Pacific)\//)).map((z): [string, string] => [z.split('/').pop()!.replace(/_/g, ' '), z]).filter(([city]) => !says(city, /^(?:Easter|Wake|Midway|Center|Reunion|Knox|Currie|Louisville|Monticello|Vincennes|Petersburg|Marengo|Winamac|South Georgia|North|West|Eastern|Central|Pacific)$/))));
 }
 
 const abbreviations = Object.keys(zoneOffsets).filter((z) => z.length > 1).concat(['IST', 'CST', 'AoE']).filter((z) => z !== 'AOE').sort((a, b) => b.length - a.length).join('|');
@@ -44,9 +45,9 @@ export function readZone(clauses: Clause[]): Statement<string>[] {
   const found: Statement<string>[] = [];
   for (const clause of clausesWith(clauses, /\d|\btimes?\b|\bclock\b|\bzone\b|time ?zone|noon|midnight|\w\/[A-Z]/i)) {
     // “Zone: UK”, “All times: Amsterdam”.
-    const named = /^(\W*(?:(?:time ?)?zones?|(?:all )?times?(?: are)?(?: in)?)\s*[:|=]\s*)([A-Z][A-Za-z]+(?: [A-Z][a-z]+)?)\W*$/i.exec(clause.text), own = named && readZone([{ text: `${named[2]!} time`, start: clause.start + named[1]!.length, end: clause.end }])[0];
+    const named = firstIn(clause.text, /^(\W*(?:(?:time ?)?zones?|(?:all )?times?(?: are)?(?: in)?)\s*[:|=]\s*)([A-Z][A-Za-z]+(?: [A-Z][a-z]+)?)\W*$/i), own = named && readZone([{ text: `${named[2]!} time`, start: clause.start + named[1]!.length, end: clause.end }])[0];
     // “All times are local (Wellington).”
-    const local = /^(\W*(?:all )?times (?:given )?are (?:in )?local(?: time)?s? ?[(:,–-] ?)([A-Z][A-Za-z]+(?: [A-Z][a-z]+)?)\W*$/i.exec(clause.text), there = local && readZone([{ text: `${local[2]!} time`, start: clause.start + local[1]!.length, end: clause.end }])[0];
+    const local = firstIn(clause.text, /^(\W*(?:all )?times (?:given )?are (?:in )?local(?: time)?s? ?[(:,–-] ?)([A-Z][A-Za-z]+(?: [A-Z][a-z]+)?)\W*$/i), there = local && readZone([{ text: `${local[2]!} time`, start: clause.start + local[1]!.length, end: clause.end }])[0];
     if (there) found.push({ ...there, end: Math.min(there.end, clause.start + local[1]!.length + local[2]!.length) });
     if (own) found.push({ ...own, end: Math.min(own.end, clause.start + named[1]!.length + named[2]!.length) });
     for (const m of matchesIn(clause, labelledZone)) found.push({ value: m[0].toUpperCase(), start: m.at, end: m.to });
@@ -56,8 +57,8 @@ export function readZone(clauses: Clause[]): Statement<string>[] {
     for (const m of matchesIn(clause, /\b(?:UTC|GMT)\s?[+\-−]\s?\d{1,2}(?::?\d{2})?\b/g)) found.push({ value: m[0].replace(/\s/g, '').replace('−', '-'), start: m.at, end: m.to });
     for (const m of matchesIn(clause, /\b([A-Z][a-z]+(?: [A-Z][a-z]+){0,2})(?='s time\b|’s time\b| (?:local )?time\b)|(?<=\b(?:[Tt]ime (?:in|of)|[Ll]ocal time(?: in| at| of|:|,|(?= [A-Z]))|[Hh]eure (?:de|d’|d')|[Hh]ora (?:local )?de|[Oo]ra (?:locale )?di|[Hh]orário de|Ortszeit)\s?)([A-Z][a-z]+(?: [A-Z][a-z]+){0,2})\b|(?<=\d(?:[:.]\d{2})?\s?(?:[ap]\.?m\.?|h|hrs|o['’]clock)?\s{0,5}\(|\b(?:noon|midnight|20\d\d|[Ll]ocal time|(?:January|February|March|April|May|June|July|August|September|October|November|December))\s\()([A-Za-z][a-z]+(?: [A-Z][a-z]+){0,2})(?=\))/g)) { const city = (m[1] ?? m[2] ?? m[3])!.replace(/^[a-z]/, (c) => c.toUpperCase()), zone = otherCities[city] ?? cityZones().get(city); if (zone) found.push({ value: zone, start: m.at, end: m.to }); }
     const spoken = { ...clause, text: clause.text.replace(/\btimes\b/gi, (s) => `${s.slice(0, 4)} `) };
-    if (/\btimes?\b|\b(?:ET|CT|MT|PT|UK|Eastern|Central|Mountain|Pacific|Atlantic)\b/i.test(clause.text)) for (const [pattern, zone] of spokenZones) for (const m of matchesIn(/\btimes\b/.test(pattern.source) ? clause : spoken, pattern)) found.push({ value: zone, start: m.at, end: m.to });
-    if (/(?:Zeit|tijd|tid|hora|ora|heure|horário)(?!\p{L})/iu.test(clause.text)) for (const [pattern, zone] of zonesAbroad) for (const m of matchesIn(clause, pattern)) found.push({ value: zone, start: m.at, end: m.to });
+    if (says(clause.text, /\btimes?\b|\b(?:ET|CT|MT|PT|UK|Eastern|Central|Mountain|Pacific|Atlantic)\b/i)) for (const [pattern, zone] of spokenZones) for (const m of matchesIn(/\btimes\b/.test(pattern.source) ? clause : spoken, pattern)) found.push({ value: zone, start: m.at, end: m.to });
+    if (says(clause.text, /(?:Zeit|tijd|tid|hora|ora|heure|horário)(?!\p{L})/iu)) for (const [pattern, zone] of zonesAbroad) for (const m of matchesIn(clause, pattern)) found.push({ value: zone, start: m.at, end: m.to });
     // “17:00 IST (India)”; “17:00 Z” (ISO 8601).
     for (const m of matchesIn(clause, /(?<=\bIST,? \(?)(?:India|Ireland|Israel)\b/g)) found.push({ value: { India: 'Asia/Kolkata', Ireland: 'Europe/Dublin', Israel: 'Asia/Jerusalem' }[m[0]]!, start: m.at, end: m.to });
     for (const m of matchesIn(clause, /(?<=(?:\b|\dT)\d{1,2}:\d{2}(?::\d{2})?) ?Z\b/g)) found.push({ value: 'UTC', start: m.at, end: m.to });
@@ -69,7 +70,7 @@ export function readZone(clauses: Clause[]): Statement<string>[] {
     for (const m of matchesIn(clause, /(?<=\b\d{1,2}[:.]\d{2}\s?\(?)(?:utc|gmt|cest|cet|bst)\b(?!\s?[+-]\d)/g)) found.push({ value: m[0].toUpperCase(), start: m.at, end: m.to });
     for (const m of matchesIn(clause, /\banywhere on earth\b/gi)) found.push({ value: 'AoE', start: m.at, end: m.to });
     // An abbreviation counts beside a time of day or in a remark about times, not as a stray word.
-    if (anyAbbreviation.test(clause.text)) for (const m of matchesIn(clause, besideATime)) found.push({ value: m[0], start: m.at, end: m.to });
+    if (says(clause.text, anyAbbreviation)) for (const m of matchesIn(clause, besideATime)) found.push({ value: m[0], start: m.at, end: m.to });
   }
   return found.filter((f, i) => !found.some((g, k) => k !== i && g.start <= f.start && g.end >= f.end && g.end - g.start > f.end - f.start));
 }

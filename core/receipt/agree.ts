@@ -5,6 +5,7 @@ import { effectiveDue, instantOf, showInstant, zoneOfTimes } from '../time/insta
 import { showBytes } from '../text/show.ts';
 import type { ReceiptRead, SizeShown } from './fields.ts';
 import { fitsShortSum, type OtherSum } from './sums.ts';
+import { rewritten, says } from '../text/patterns.ts';
 
 export interface Agreement { field: string; expected: string | null; found: string | null; standing: 'agrees' | 'differs' | 'missing' }
 export type ReceiptStanding = 'confirmed' | 'doubtful' | 'refuted';
@@ -150,7 +151,7 @@ function placeAmong(expected: string, places: ReceiptRead['places']): string | n
 function placeInHeadings(expected: string, headings: string[]): string | null {
   const numbers = (s: string): string[] => s.match(/\d+/g) ?? [], words = (s: string): string[] => s.toLowerCase().match(/\p{L}{3,}/gu) ?? [];
   if (numbers(expected).length === 0) return null;
-  const bare = (s: string): string => s.replace(/\b\d{1,2}(?:st|nd|rd|th)?\s+(?:jan|feb|mar|apr|may|jun|jul|aug|sep|oct|nov|dec)\w*\.?(?:\s+\d{2,4})?|\b\d{1,4}[-/.]\d{1,2}[-/.]\d{1,4}\b|\b\d{1,2}[:.]\d{2}(?::\d{2})?\b/gi, ' ');
+  const bare = (s: string): string => rewritten(s, [/\b\d{1,2}(?:st|nd|rd|th)?\s+(?:jan|feb|mar|apr|may|jun|jul|aug|sep|oct|nov|dec)\w*\.?(?:\s+\d{2,4})?|\b\d{1,4}[-/.]\d{1,2}[-/.]\d{1,4}\b|\b\d{1,2}[:.]\d{2}(?::\d{2})?\b/gi, ' ']);
   const like = headings.filter((h) => { const own = words(bare(h)); return words(expected).every((w) => own.includes(w)) && own.length <= words(expected).length + 2 && numbers(bare(h)).length === numbers(expected).length; });
   return like.find((h) => fitsPlace(expected, bare(h))) ?? like[0] ?? null;
 }
@@ -162,7 +163,7 @@ const numberOfPlace = '\\d+(?![:./]\\d)(?!\\s+(?:jan|feb|mar|apr|may|jun|jul|aug
 function placeOrNeighbour(expected: string, prose: string): string | null {
   const words = expected.match(/\p{L}[\p{L}'’]*|\d+/gu) ?? [], parting = apart.source.replace(/^\^|\$$/g, '');
   if (!words.some((w) => w.length >= 4 && /\p{L}/u.test(w))) return null;
-  const shape = words.map((w) => (/^\d+$/.test(w) ? numberOfPlace : /^[A-H]$/.test(w) ? '[A-H]' : apart.test(w.toLowerCase()) ? parting : w.replace(/[.*+?^${}()|[\]\\]/g, '\\$&'))).join('[^\\p{L}\\d\\n,;.]{0,4}');
+  const shape = words.map((w) => (/^\d+$/.test(w) ? numberOfPlace : /^[A-H]$/.test(w) ? '[A-H]' : says(w.toLowerCase(), apart) ? parting : w.replace(/[.*+?^${}()|[\]\\]/g, '\\$&'))).join('[^\\p{L}\\d\\n,;.]{0,4}');
   const found = [...prose.matchAll(new RegExp(`(?<![\\p{L}\\d])${shape}(?![\\p{L}\\d])(?:[^\\S\\n]?(?:\\([^)\\n]{1,30}\\)|[–-][^\\S\\n]?(?:${parting})(?!\\p{L})))?`, 'giu'))].map((m) => m[0]);
   return found.find((f) => fitsPlace(expected, f)) ?? found[0] ?? null;
 }
@@ -176,8 +177,8 @@ const plain = /^(?:the|and|for|your|hand|submission|submit|upload|box|folder|pag
 function fitsPlace(expected: string, found: string): boolean {
   const numbers = (s: string): string[] => (s.match(/\d+/g) ?? []).sort(), letters = (s: string): string[] => (s.match(/(?<![\p{L}\p{N}'’])[A-H](?![\p{L}\p{N}'’])/gu) ?? []).sort();
   const words = (s: string): string[] => s.toLowerCase().match(/\p{L}{3,}/gu) ?? [];
-  const missing = words(expected).filter((w) => !words(found).includes(w) && !plain.test(w)), extra = words(found).filter((w) => !words(expected).includes(w) && !plain.test(w));
-  if (extra.some((w) => apart.test(w) && w !== 'main' && w !== 'final') || missing.some((w) => apart.test(w)) && extra.some((w) => apart.test(w))) return false;
+  const missing = words(expected).filter((w) => !words(found).includes(w) && !says(w, plain)), extra = words(found).filter((w) => !words(expected).includes(w) && !says(w, plain));
+  if (extra.some((w) => says(w, apart) && w !== 'main' && w !== 'final') || missing.some((w) => says(w, apart)) && extra.some((w) => says(w, apart))) return false;
   if (letters(expected).length > 0 && letters(found).length > 0 && letters(expected).join() !== letters(found).join()) return false;
   const [a, b] = [squash(expected), squash(found)];
   if (a.includes(b) || b.includes(a)) return true;

@@ -1,4 +1,5 @@
 import { extensions } from './rows.ts';
+import { eachIn, rewritten, says } from '../text/patterns.ts';
 
 /** Last resorts, where no label and no known sentence tells: of all numbers (or times) in the text, those that are plainly something else are left out, and the one
  * that is left is taken where the words around it, or its shape, speak for it. Words compiled by hand; no source. */
@@ -23,7 +24,7 @@ const toKeep = /^[^\p{L}\d\n.]{0,4}(?:is (?:all|what|your)|in (?:the|your) subje
 /** That it is not there, or not yet: what is told then is of something else. */
 const failed = /\b(?:not (?:been )?(?:received|accepted|submitted|sent|handed in|complete[d]?|arrived|delivered)|failed|refused|rejected|drafts?|queued|waiting|pending|incomplete|interrupted|connection lost|aborted|not a receipt|(?:is|are|being) process(?:ed|ing)|processing|yet to|about to)\b/i;
 /** What would be, and what is not so, is left out: “if it is a draft”, “nothing was rejected”, “Errors: 0”. */
-const isMissing = (text: string): boolean => failed.test(text.replace(/(?:^|[.!?\n]\s*|,\s*)(?:if|should|unless|in case|in the event)\b[^.!?\n]*/gi, ' ').replace(/\b(?:nothing|none|no one|no (?:files?|documents?|papers?|uploads?))\b[^.!?\n]*/gi, ' ').replace(/\b(?:drafts?|errors?|failed|rejected|refused|pending)\s*[:=]\s*(?:no(?:ne)?|0|false|nil|[–—-])(?![\p{L}\d])/giu, ' '));
+const isMissing = (text: string): boolean => says(rewritten(text, [/(?:^|[.!?\n]\s*|,\s*)(?:if|should|unless|in case|in the event)\b[^.!?\n]*/gi, ' '], [/\b(?:nothing|none|no one|no (?:files?|documents?|papers?|uploads?))\b[^.!?\n]*/gi, ' '], [/\b(?:drafts?|errors?|failed|rejected|refused|pending)\s*[:=]\s*(?:no(?:ne)?|0|false|nil|[–—-])(?![\p{L}\d])/giu, ' ']), failed);
 
 /** What has a number of its own that is none of a receipt. */
 const ofAnother = /\b(?:appointments?|meetings?|books?|permits?|licen[cs]es?|invoices?|accounts?|polic(?:y|ies)|memberships?|cards?|coupons?|orders?|seats?|regulations?|standards?|ISO|models?|printers?|machines?|browsers?|parking|lectures?|flights?|trains?|loans?|fees?|fines?|bills?|devices?|passports?|IP|MAC|address(?:es)?)\b[^.!?\n]{0,30}$/i;
@@ -32,13 +33,13 @@ export function idByContext(text: string, expected: readonly string[]): string |
   if (isMissing(text)) return null;
   const own = expected.join(' ').toLowerCase(), blanked = otherNumbers.reduce((rest, pattern) => rest.replace(pattern, (found) => ' '.repeat(found.length)), text.slice(0, 20_000));
   const scores = new Map<string, number>();
-  for (const m of blanked.matchAll(token)) {
+  for (const m of eachIn(blanked, token)) {
     const found = m[1]!;
     if (found.length < 4 || /^(?:19|20)\d\d$/.test(found) || /^\d{1,3}(?:st|nd|rd|th)$/.test(found) || own.includes(found.toLowerCase())) continue;
-    if (ofAnother.test(text.slice(Math.max(0, text.lastIndexOf('\n', m.index) + 1, m.index - 50), m.index).split(/[.!?;] /).at(-1)!)) continue;
+    if (says(text.slice(Math.max(0, text.lastIndexOf('\n', m.index) + 1, m.index - 50), m.index).split(/[.!?;] /).at(-1)!, ofAnother)) continue;
     const before = text.slice(Math.max(0, m.index - 60), m.index + (m[0].startsWith('#') ? 1 : 0)), after = text.slice(m.index + m[0].length, m.index + m[0].length + 40);
     // A bare number needs its name; a code of letters and figures is one by its shape.
-    const score = (called.test(before) || toKeep.test(after) ? 2 : 0) + (/\p{Lu}/u.test(found) && /\d{2}/.test(found) && !/\p{Ll}/u.test(found) && found.length >= 6 ? 1 : 0);
+    const score = (says(before, called) || says(after, toKeep) ? 2 : 0) + (/\p{Lu}/u.test(found) && /\d{2}/.test(found) && !/\p{Ll}/u.test(found) && found.length >= 6 ? 1 : 0);
     if (score > 0) scores.set(found, Math.max(score, scores.get(found) ?? 0));
   }
   const best = Math.max(0, ...scores.values()), ids = [...scores].filter(([, score]) => score === best).map(([id]) => id);
@@ -51,22 +52,22 @@ const isThere = /\b(?:with us|in our (?:hands|keeping|system|records)|reached|ar
 const ofSomethingElse = /\b(?:(?:over)?due|down|outage|deadline|closes?|closing|opens?|opening|print(?:ed)?|viewed|generated|issued|modified|changed|edited|saved|created|started|began|begun|feedback|marks?|grades?|results?|expires?|valid|until|reminder|log(?:ged)? in|last login|signed in|will|may|can|template|published|posted|office hours|drafts?|queued|waiting|pending|next|extension|extended|mailed|e-?mail(?:ed)? (?:sent|on|at)|uploaded by you|you (?:sent|uploaded|began|started)|sent|page \d|from|before|earlier|previous|first|old|replaced|deleted|withdrawn|not|no|failed|refused|rejected|error|lost|cancel\w*|moved|reopen\w*|maintenance|unavailable|as of|at present|today is|lecture|seminar|class|exam|meeting|interview|tutorial|session|appointment|workshop|checking|scanning|transferring|uploading|processing|download(?:ed)?|created)\b/i;
 const clock = /\d[:.]\d\d|\d ?[ap]m\b/i;
 /** A line of nothing but a time; a longer one says more. */
-const isBare = (line: string): boolean => line.length <= 60 && /^[\s\d:./,T+-]*(?:[A-Z][a-z]+day,?\s)?[\s\d:./,-]*(?:[A-Z][a-z]{2,8}\.?,?)?[\s\d:./,-]*(?:[A-Z]{2,5})?[\s\d.()]*$/.test(line);
+const isBare = (line: string): boolean => line.length <= 60 && says(line, /^[\s\d:./,T+-]*(?:[A-Z][a-z]+day,?\s)?[\s\d:./,-]*(?:[A-Z][a-z]{2,8}\.?,?)?[\s\d:./,-]*(?:[A-Z]{2,5})?[\s\d.()]*$/);
 
 /** The one time in a text that says that a paper is there, where every other time is plainly of something else; null where none, or several, are left. */
 export function timeByContext(text: string, read: (written: string) => { at: string; zoneOpen: boolean } | null): { at: string; zoneOpen: boolean } | null {
-  if (!isThere.test(text) || isMissing(text)) return null;
+  if (!says(text, isThere) || isMissing(text)) return null;
   const lines = text.split('\n').filter((l) => l.trim() !== '');
   // Of two times that stand by themselves nothing says which it is.
-  if (lines.filter((line) => isBare(line) && clock.test(line)).length > 1) return null;
+  if (lines.filter((line) => isBare(line) && says(line, clock)).length > 1) return null;
   const found = new Map<string, { at: string; zoneOpen: boolean }>();
   for (const [i, line] of lines.entries()) {
     // A line with nothing but a time, at the very beginning or end, is when the page was printed.
     if ((i === 0 || i === lines.length - 1) && isBare(line)) continue;
     for (const piece of line.replace(new RegExp(`\\S{1,255}\\.(?:${extensions})(?![\\p{L}\\d])`, 'giu'), 'the file').split(/(?<=[\p{Ll}\d)]{2}[.!?;])\s+(?=\p{Lu})|;\s|\s[–—|/]\s|,\s+(?=(?:out|printed|closed|ended)\b)/u)) {
-      if (!clock.test(piece) || ofSomethingElse.test(piece)) continue;
+      if (!says(piece, clock) || says(piece, ofSomethingElse)) continue;
       // A number behind the time is none of its figures: “… 2026 and carries the stamp HX-20417”.
-      const at = read(piece.replace(/^[^\n]{0,40}?:\s+(?=\d)/, '').replace(/\b(?:and|under|as|with)\s+\p{Ll}[^\n]*$/u, ' '));
+      const at = read(rewritten(piece, [/^[^\n]{0,40}?:\s+(?=\d)/, ''], [/\b(?:and|under|as|with)\s+\p{Ll}[^\n]*$/u, ' ']));
       if (at) found.set(String(Date.parse(at.at)), at);
     }
   }

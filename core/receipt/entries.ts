@@ -1,4 +1,5 @@
 import { extensions } from './rows.ts';
+import { firstIn, says } from '../text/patterns.ts';
 
 /** An entry of a log: a line that has a file and a time of day, by its cells. */
 interface Entry { line: string; cells: string[]; /** whether it counts no more, or never did */ former: boolean }
@@ -8,9 +9,9 @@ const ended = /^\W*(?:status:? )?(?:(?:was |has been )?(?:replaced|superseded|ov
 
 function entriesOf(text: string): Entry[] {
   return text.split('\n').flatMap((line) => {
-    if (line.length > 300 || !file.test(line) || !clock.test(line)) return [];
+    if (line.length > 300 || !says(line, file) || !says(line, clock)) return [];
     const cells = line.trim().split(between).map((cell) => cell.trim());
-    return [{ line, cells, former: cells.some((cell) => ended.test(cell)) }];
+    return [{ line, cells, former: cells.some((cell) => says(cell, ended)) }];
   });
 }
 
@@ -26,8 +27,8 @@ const numbered = /^(?:(?:receipt|confirmation|submission|entry|transaction|uploa
 export function numberOfEntry(text: string): string | null {
   const numbers = new Set<string>();
   for (const { cells, former } of entriesOf(text)) {
-    const names = cells.filter((cell) => file.test(cell)).join(' ');
-    for (const cell of former ? [] : cells) { const number = numbered.exec(cell)?.[1]; if (number && number.length >= 3 && !names.includes(number)) numbers.add(number); }
+    const names = cells.filter((cell) => says(cell, file)).join(' ');
+    for (const cell of former ? [] : cells) { const number = firstIn(cell, numbered)?.[1]; if (number && number.length >= 3 && !names.includes(number)) numbers.add(number); }
   }
   return numbers.size === 1 ? [...numbers][0]! : null;
 }
@@ -36,6 +37,6 @@ export function numberOfEntry(text: string): string | null {
 const arrived = /^\W*(?:status:? )?(?:received|accepted|stored|ok|done|completed?|submitted|handed in|confirmed)(?: (?:in full|successfully|and \w+))?\W*$/i;
 /** The day and time in the one entry that says that it arrived, as it is written there; null where there is none, or several. */
 export function timeOfEntry(text: string): string | null {
-  const [entry, ...others] = entriesOf(text).filter((e) => !e.former && e.cells.some((cell) => arrived.test(cell)));
-  return entry && others.length === 0 ? entry.cells.filter((cell) => clock.test(cell) && !file.test(cell)).join(', ') || null : null;
+  const [entry, ...others] = entriesOf(text).filter((e) => !e.former && e.cells.some((cell) => says(cell, arrived)));
+  return entry && others.length === 0 ? entry.cells.filter((cell) => says(cell, clock) && !says(cell, file)).join(', ') || null : null;
 }

@@ -1,3 +1,5 @@
+import { says } from '../text/patterns.ts';
+
 /** What a receiver says in general, beside what became of one hand-in: rules, opening hours, what comes next. Its sizes, days and “refused” are not this paper's. Common practice, no published source. */
 
 const works = '(?:files?|documents?|uploads?|submissions?|papers?|work|essays?|reports?|scripts?|assignments?|anything|everything|coursework|attachments?|images?|pictures?|entries|hand-?ins?)';
@@ -34,6 +36,6 @@ const isRow = /^(?:(?:task|assignment|module|course|folder|box|place|size|file ?
 
 /** A receipt without the sentences that say nothing of one hand-in, and with those that are rows on lines of their own. Whatever names a file stays. */
 export const withoutGeneralRemarks = (text: string): string => text.split('\n').map((line) => {
-  const said = sentencesOf(line).filter((s) => ofThisOne.test(s) || !/\s/.test(s.trim()) || !general.some((pattern) => pattern.test(s.replace(/^\W+/, '').replace(/’/g, "'"))));
-  return said.length > 1 ? said.map((s, i) => (isRow.test(s) ? `${i > 0 ? '\n' : ''}${s.replace(/\.$/, '')}${i < said.length - 1 ? '\n' : ''}` : `${s}${i < said.length - 1 ? ' ' : ''}`)).join('').replace(/\n{2,}/g, '\n') : said.join(' ');
+  const said = sentencesOf(line).filter((s) => says(s, ofThisOne) || !/\s/.test(s.trim()) || !general.some((pattern) => says(s.replace(/^\W+/, '').replace(/’/g, "'"), pattern)));
+  return said.length > 1 ? said.map((s, i) => (says(s, isRow) ? `${i > 0 ? '\n' : ''}${s.replace(/\.$/, '')}${i < said.length - 1 ? '\n' : ''}` : `${s}${i < said.length - 1 ? ' ' : ''}`)).join('').replace(/\n{2,}/g, '\n') : said.join(' ');
 }).join('\n');

@@ -1,4 +1,5 @@
 import { labels, type Row } from './rows.ts';
+import { rewritten, says } from '../text/patterns.ts';
 
 const thing = String.raw`(?:submission|upload|file|paper|hand-?in|document|work|delivery|essay|assignment|report|dissertation|thesis|coursework|project|portfolio|deposit)`;
 const much = String.raw`(?:\d{1,4}|one|two|three|an?)\s*(?:seconds?|secs?|minutes?|mins?|hours?|hrs?|h|days?|d)`;
@@ -13,10 +14,10 @@ const early = /\bnot late\b|\b(?:0|no|zero) (?:seconds?|minutes?|hours?|days?) l
 
 /** Whether the receipt itself says that the paper came late; what it says of late work in general is none. */
 export function statedLate(text: string, rows: readonly Row[]): boolean {
-  const own = text.replace(/(?<=^|[.!?\n]\s{0,8})(?:if|should|unless|in case|when)\b[^.\n]*/gi, ' ').replace(early, ' ');
-  return saidLate.some((p) => p.test(own))
-    || rows.some((r) => labels.status.test(r.label) && /\blate\b/i.test(r.value.replace(early, ' ')))
-    || rows.some((r) => /^(?:late|overdue|(?:received |submitted |handed in )?after (?:the )?(?:deadline|due (?:date|time)))$/i.test(r.label) && /^yes\b/i.test(r.value) || /^(?:on time|in time|before (?:the )?deadline)$/i.test(r.label) && /^no\b/i.test(r.value))
+  const own = rewritten(text, [/(?<=^|[.!?\n]\s{0,8})(?:if|should|unless|in case|when)\b[^.\n]*/gi, ' '], [early, ' ']);
+  return saidLate.some((p) => says(own, p))
+    || rows.some((r) => says(r.label, labels.status) && /\blate\b/i.test(r.value.replace(early, ' ')))
+    || rows.some((r) => says(r.label, /^(?:late|overdue|(?:received |submitted |handed in )?after (?:the )?(?:deadline|due (?:date|time)))$/i) && /^yes\b/i.test(r.value) || says(r.label, /^(?:on time|in time|before (?:the )?deadline)$/i) && /^no\b/i.test(r.value))
     || rows.some((r) => /^(?:timeliness|punctuality)$/i.test(r.label) && /^late\b/i.test(r.value))
-    || rows.some((r) => /^(?:seconds|minutes|hours|days) late$/i.test(r.label) && Number.parseFloat(r.value.replace(',', '.')) > 0);
+    || rows.some((r) => says(r.label, /^(?:seconds|minutes|hours|days) late$/i) && Number.parseFloat(r.value.replace(',', '.')) > 0);
 }

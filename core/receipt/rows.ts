@@ -1,4 +1,5 @@
 import { englishLabel } from '../tables/receipt-labels.ts';
+import { firstIn, rewritten, says } from '../text/patterns.ts';
 
 /** One line of a receipt: what it calls something, and what that is. */
 export interface Row { label: string; value: string }
@@ -21,9 +22,9 @@ export const labels = {
 /** “Receipt code” on a line and “QX-77” on the one below it: a label alone, and its value up to an empty line. */
 function stacked(text: string): string {
   const alone = [labels.id, labels.receivedAt, labels.fileName, labels.size, labels.title, labels.status, labels.place, labels.ignored, labels.module, labels.stated, /^(?:number|no\.?|word count|words|pages?|page count|type|last modified)$/i], named = (line: string): string => englishLabel(line.trim());
-  const isLabel = (line: string | undefined): boolean => line !== undefined && /^\p{L}[\p{L} ./()-]{1,30}$/u.test(line.trim()) && alone.some((l) => l.test(named(line)));
+  const isLabel = (line: string | undefined): boolean => line !== undefined && /^\p{L}[\p{L} ./()-]{1,30}$/u.test(line.trim()) && alone.some((l) => says(named(line), l));
   /** a row of its own, with its label and its value */
-  const isRow = (line: string): boolean => /^[^\d]{0,40}:\s|^\s*\|?\s*\p{L}[\p{L} .'-]{1,40}?(?:[^\S\n]{3,}|\t|\s[–—|-]\s)\S/u.test(line);
+  const isRow = (line: string): boolean => says(line, /^[^\d]{0,40}:\s|^\s*\|?\s*\p{L}[\p{L} .'-]{1,40}?(?:[^\S\n]{3,}|\t|\s[–—|-]\s)\S/u);
   const out: string[] = [], lines = text.split('\n');
   for (let i = 0; i < lines.length; i++) {
     const value: string[] = [];
@@ -44,12 +45,12 @@ function stacked(text: string): string {
 /** Rows of “label: value”, also with tabs, bars, dashes or wide gaps between. */
 export function rowsOf(text: string): Row[] {
   // “Receipt R-5. Place: Report 1. File: …” says on one line what others say on three.
-  return stacked(text).replace(/^([^\S\n]*(?:the )?(?:first|last|opening)) \d{1,4} (words|characters|letters|lines)(?=[^\S\n]*:)/gim, '$1 $2').split(/\n|(?<=[.;])[^\S\n]+(?=[A-Z][a-z]+(?: [a-z]+)?:\s)/).flatMap((line): Row[] => {
-    const m = /^\s*[-*•|]?\s*\**([\p{L}#][\p{L} _#.()/&'’°º-]{0,40}?)\**\s*(?::(?!\/\/)|\||=|\t|\s{3,}|\s[–—-]\s)\s*(.+?)\s*\|?\s*$/u.exec(line) ?? /^\s*(Receipt|Submission|(?:Paper|Submission|Receipt|Document) ID|Reference|Ref\.?|Confirmation|Ticket|Tracking|Status|Size|Title|ID|No(?=\.?\s+\d{4,}\s*$)|Date|Time|(?:Stored|Received|Submitted|Uploaded)(?=\s+1\d{9}))\s+(?:no\.?\s*|number\s*|#\s*)?(.{2,80})$/i.exec(line);
+  return rewritten(stacked(text), [/^([^\S\n]*(?:the )?(?:first|last|opening)) \d{1,4} (words|characters|letters|lines)(?=[^\S\n]*:)/gim, '$1 $2']).split(/\n|(?<=[.;])[^\S\n]+(?=[A-Z][a-z]+(?: [a-z]+)?:\s)/).flatMap((line): Row[] => {
+    const m = firstIn(line, /^\s*[-*•|]?\s*\**([\p{L}#][\p{L} _#.()/&'’°º-]{0,40}?)\**\s*(?::(?!\/\/)|\||=|\t|\s{3,}|\s[–—-]\s)\s*(.+?)\s*\|?\s*$/u) ?? firstIn(line, /^\s*(Receipt|Submission|(?:Paper|Submission|Receipt|Document) ID|Reference|Ref\.?|Confirmation|Ticket|Tracking|Status|Size|Title|ID|No(?=\.?\s+\d{4,}\s*$)|Date|Time|(?:Stored|Received|Submitted|Uploaded)(?=\s+1\d{9}))\s+(?:no\.?\s*|number\s*|#\s*)?(.{2,80})$/i);
     // “Zeit / Time: …” is labelled in two languages.
     // “Timestamp (UTC): 2027-04-12 14:42”: the label names the zone of its value.
-    const zone = m && /\s*\((UTC|GMT|[A-Z]{2,4}T|(?:UTC|GMT) ?[+-]\d{1,2}(?::\d\d)?)\)$/.exec(m[1]!.trim());
-    if (m && zone) { m[1] = m[1]!.trim().slice(0, -zone[0].length); if (/\d[:.]\d\d(?::\d\d)?(?: ?[ap]\.?m\.?)?\s*$/i.test(m[2]!)) m[2] = `${m[2]!.trim()} ${zone[1]!}`; }
+    const zone = m && firstIn(m[1]!.trim(), /\s*\((UTC|GMT|[A-Z]{2,4}T|(?:UTC|GMT) ?[+-]\d{1,2}(?::\d\d)?)\)$/);
+    if (m && zone) { m[1] = m[1]!.trim().slice(0, -zone[0].length); if (says(m[2]!, /\d[:.]\d\d(?::\d\d)?(?: ?[ap]\.?m\.?)?\s*$/i)) m[2] = `${m[2]!.trim()} ${zone[1]!}`; }
     return m ? m[1]!.trim().replace(/[\s_]+/g, ' ').replace(/(?<=^(?:our |your )?ref)\.$/i, '').split(' / ').map((label) => ({ label: englishLabel(label, m[2]!), value: m[2]!.replace(/\*\*/g, '').trim() })) : [];
   });
 }

@@ -1,6 +1,7 @@
 import { md5, sha1 } from '@noble/hashes/legacy';
 import { sha384, sha512 } from '@noble/hashes/sha2';
 import { crc32 } from '../text/crc32.ts';
+import { eachIn, says } from '../text/patterns.ts';
 
 /** A checksum other than SHA-256 that a receipt shows: of less weight, but one that does not fit still speaks of another file. */
 export interface OtherSum { algorithm: 'md5' | 'sha1' | 'sha384' | 'sha512' | 'crc32'; sum: string }
@@ -14,19 +15,19 @@ const label = /\b(?:md-?5|sha-?(?:1|384|512)|checksum|check sum|digest|hash(?: v
 export function readOtherSums(text: string): OtherSum[] {
   const found: OtherSum[] = [], lines = text.split('\n');
   lines.forEach((line, i) => {
-    for (const m of line.matchAll(/(?<![0-9a-z-])(?:[0-9a-f]{2}[: ]?){15,63}[0-9a-f]{2}(?![0-9a-z-])/gi)) {
+    for (const m of eachIn(line, /(?<![0-9a-z-])(?:[0-9a-f]{2}[: ]?){15,63}[0-9a-f]{2}(?![0-9a-z-])/gi)) {
       const sum = m[0].replace(/[: ]/g, '').toLowerCase(), algorithm = (Object.keys(lengths) as (keyof typeof lengths)[]).find((a) => lengths[a] === sum.length);
-      if (algorithm && (label.test(`${line.slice(0, m.index)} ${line.slice(m.index + m[0].length)}`) || (line.trim() === m[0] && alone.test(lines[i - 1] ?? ''))) && !found.some((f) => f.sum === sum)) found.push({ algorithm, sum });
+      if (algorithm && (says(`${line.slice(0, m.index)} ${line.slice(m.index + m[0].length)}`, label) || (line.trim() === m[0] && says(lines[i - 1] ?? '', alone))) && !found.some((f) => f.sum === sum)) found.push({ algorithm, sum });
     }
     // Eight figures say nothing by their length: the word has to stand before them.
-    for (const m of line.matchAll(/\bcrc-?32\b[^0-9a-z\n]{0,4}(?:0x)?([0-9a-f]{8})(?![0-9a-z])/gi)) found.push({ algorithm: 'crc32', sum: m[1]!.toLowerCase() });
+    for (const m of eachIn(line, /\bcrc-?32\b[^0-9a-z\n]{0,4}(?:0x)?([0-9a-f]{8})(?![0-9a-z])/gi)) found.push({ algorithm: 'crc32', sum: m[1]!.toLowerCase() });
   });
   return found;
 }
 
 /** The beginning of a SHA-256, and its end where that is shown too: “ecd86c30…7efe”. Behind its name only, and of six figures at least: less may be chance. */
 export interface ShortSum { shown: string; head: string; tail: string }
-export const readShortSums = (text: string): ShortSum[] => [...text.matchAll(/\bsha-?256\b[^\n0-9a-f]{0,24}?[^\S\n:=]*[:=]?[^\S\n]*(?<![0-9a-z])([0-9a-f]{6,63})[^\S\n]?(?:…|\.{3})[^\S\n]?([0-9a-f]{0,58})(?![0-9a-z])/gi)].map((m) => ({ shown: m[0].slice(m[0].indexOf(m[1]!)), head: m[1]!.toLowerCase(), tail: m[2]!.toLowerCase() }));
+export const readShortSums = (text: string): ShortSum[] => [...eachIn(text, /\bsha-?256\b[^\n0-9a-f]{0,24}?[^\S\n:=]*[:=]?[^\S\n]*(?<![0-9a-z])([0-9a-f]{6,63})[^\S\n]?(?:…|\.{3})[^\S\n]?([0-9a-f]{0,58})(?![0-9a-z])/gi)].map((m) => ({ shown: m[0].slice(m[0].indexOf(m[1]!)), head: m[1]!.toLowerCase(), tail: m[2]!.toLowerCase() }));
 export const fitsShortSum = (short: ShortSum, sha256: string): boolean => sha256.startsWith(short.head) && sha256.endsWith(short.tail);
 
 /** The sum of a file in lower-case hexadecimal figures. */

@@ -9,6 +9,7 @@ import { englishLabel } from '../tables/receipt-labels.ts';
 import { decodeText } from '../text/bytes.ts';
 import { CannotDo } from '../model/outcome.ts';
 import { plainReceipt, unquoted } from './plain.ts';
+import { eachIn, firstIn, rewritten, says } from '../text/patterns.ts';
 
 /** A receipt (or an assignment) as lines of text, whatever it came as. Structured forms become “label: value” lines.
  * @throws {CannotDo} `unsupported` for pictures without text, `unreadable` for what holds none */
@@ -36,11 +37,11 @@ export async function receiptToText(bytes: Uint8Array, name: string, depth = 0, 
       const text = unquoted(decodeText(bytes));
       if (/^[^\n]*,[^\n]*\n/.test(text) && /\.csv$/i.test(name)) return csvLines(text);
       // A piece of a page, saved as text.
-      if (/^\s*<(?:p|div|table|tr|section|article|h[1-6]|ul|ol|li|span|strong|b|dl|main|br)\b[^>]*>/i.test(text) && /<\/[a-z]+\d?>/i.test(text)) return htmlToText(tableLines(text)).text;
+      if (says(text, /^\s*<(?:p|div|table|tr|section|article|h[1-6]|ul|ol|li|span|strong|b|dl|main|br)\b[^>]*>/i) && /<\/[a-z]+\d?>/i.test(text)) return htmlToText(tableLines(text)).text;
       // The text of a machine, pasted: its form is known by what it looks like.
       const trimmed = text.trim();
       if (/^[{[]/.test(trimmed)) { try { return jsonLines(JSON.parse(trimmed) as unknown).join('\n'); } catch { /* no JSON after all */ } }
-      if (/^<(?:\?xml\b|([a-zA-Z][\w.:-]*)(?:\s[^>]*)?>[^]*<\/\1>$)/.test(trimmed)) return xmlLines(trimmed).join('\n');
+      if (says(trimmed, /^<(?:\?xml\b|([a-zA-Z][\w.:-]*)(?:\s[^>]*)?>[^]*<\/\1>$)/)) return xmlLines(trimmed).join('\n');
       if (isTable(trimmed)) return csvLines(trimmed);
       return joinSplitLabels(withColumns(withPairs(withBars(withTables(plainReceipt(text))))));
     }
@@ -52,7 +53,7 @@ const columnName = /^\p{L}[\p{L}\w .#()/°º’'-]{0,30}$/u, englishOf = (name: 
 /** Lines of as many cells each under a line of short names without sentences. */
 function isTable(text: string): boolean {
   const rows = text.split(/\r?\n/).filter((r) => r.trim()).map(csvRow), [head, ...body] = rows;
-  return head !== undefined && head.length >= 3 && body.length > 0 && head.every((c) => columnName.test(c) && c.split(' ').length <= 4) && body.every((r) => r.length === head.length) && head.some((c) => /file|name/i.test(englishOf(c)));
+  return head !== undefined && head.length >= 3 && body.length > 0 && head.every((c) => says(c, columnName) && c.split(' ').length <= 4) && body.every((r) => r.length === head.length) && head.some((c) => /file|name/i.test(englishOf(c)));
 }
 /** “file;bytes;sha256” over “essay.pdf;31655;81f8…” somewhere below other lines: each cell by the name of its column. */
 const mostRows = 100;
@@ -69,7 +70,7 @@ function withTables(text: string): string {
 }
 /** “ticket=TK9931 name="essay.pdf" size=20411”: what a log notes in pairs, also as lines; the line itself stays. */
 const withPairs = (text: string): string => text.split('\n').map((line) => {
-  const pairs = [...line.matchAll(/(?<=^|[\s,;|])([A-Za-z][\w.-]{1,24})=("[^"]*"|'[^']*'|[^\s,;|]+)/g)];
+  const pairs = [...eachIn(line, /(?<=^|[\s,;|])([A-Za-z][\w.-]{1,24})=("[^"]*"|'[^']*'|[^\s,;|]+)/g)];
   return pairs.length < 3 ? line : [line, ...pairs.map(([, key, value]) => jsonLines(/^\d+$/.test(value!) && /size|bytes|length/i.test(key!) ? Number(value) : value!.replace(/^["']|["']$/g, ''), [spoken(key!)])[0] ?? '')].join('\n');
 }).join('\n');
 /** A table with bars under a head: each cell by the name of its column. Of several rows for one file the last version is the one that counts. */
@@ -78,7 +79,7 @@ const withBars = (text: string): string => {
   for (let i = 0; i < lines.length; i++) {
     const head = lines[i]!.split('|').length > 3 ? cells(lines[i]!) : [], rows: string[][] = [];
     let next = i + 1;
-    if (head.length >= 3 && head.every((c) => columnName.test(c) && !/\d/.test(c))) for (; next < lines.length && cells(lines[next]!).length === head.length; next++) if (!/^[\s|:=+-]*$/.test(lines[next]!)) rows.push(cells(lines[next]!));
+    if (head.length >= 3 && head.every((c) => says(c, columnName) && !/\d/.test(c))) for (; next < lines.length && cells(lines[next]!).length === head.length; next++) if (!/^[\s|:=+-]*$/.test(lines[next]!)) rows.push(cells(lines[next]!));
     if (rows.length === 0) { out.push(lines[i]!); continue; }
     const file = head.findIndex((c) => /\b(?:file|document|name|paper)\b/i.test(englishOf(c))), version = head.findIndex((c) => /^(?:version|attempt|try|no\.?|#|v)$/i.test(c)), number = (row: string[]): number => Number(/\d+/.exec(row[version] ?? '')?.[0] ?? NaN);
     const kept = file < 0 || version < 0 ? rows : rows.filter((row) => rows.every((o) => o === row || o[file] !== row[file] || !(number(o) > number(row))));
@@ -95,7 +96,7 @@ const withColumns = (text: string): string => {
     let top = i - 1;
     while (top >= 0 && (/^[\s=_-]*$/.test(lines[top]!) || cells(lines[top]!).length === own.length && cells(lines[top]!).some((c) => /\d/.test(c)))) top--;
     const head = top >= 0 ? cells(lines[top]!) : [];
-    return own.length >= 3 && head.length === own.length && own.some((c) => /\d/.test(c)) && head.every((c) => columnName.test(c) && !/[\d()]/.test(c) && c.length > 1) ? [line, ...own.map((c, k) => `${head[k]!}: ${c}`)].join('\n') : line;
+    return own.length >= 3 && head.length === own.length && own.some((c) => /\d/.test(c)) && head.every((c) => says(c, columnName) && !/[\d()]/.test(c) && c.length > 1) ? [line, ...own.map((c, k) => `${head[k]!}: ${c}`)].join('\n') : line;
   }).join('\n');
 };
 
@@ -108,7 +109,7 @@ function jsonLines(value: unknown, path: string[] = []): string[] {
   if (value === null || value === undefined || value === '') return [];
   const key = path[path.length - 1] ?? 'value', parent = path[path.length - 2] ?? '';
   // “id” and “name” mean nothing without what they belong to.
-  const label = /^(id|number|name|time|date|at|size|text|code|value)$/.test(key) && parent ? `${parent.replace(/s$/, '')} ${key}` : key;
+  const label = says(key, /^(id|number|name|time|date|at|size|text|code|value)$/) && parent ? `${parent.replace(/s$/, '')} ${key}` : key;
   const unit = typeof value === 'number' && /\b(size|bytes|length)\b/.test(label) ? ' bytes' : '';
   return [`${label}: ${String(value)}${unit}`];
 }
@@ -156,7 +157,7 @@ const listTables = (html: string): string => html.replace(/<table\b[^]*?<\/table
 });
 
 /** Rows of a table of two columns become “label: value”, and a time is what the page says to machines (HTML, 4.5.14). */
-const tableLines = (html: string): string => listTables(html).replace(/<time\b[^>]*\bdatetime\s*=\s*["']?(\d{4}-\d\d-\d\d[T ]\d\d:\d\d[\d:.]*\s?(?:Z|[+-]\d\d:?\d\d))["']?[^>]*>[^<]*<\/time>/gi, '$1').replace(/<\/(?:th|td|dt)>\s*<(?:td|dd)([^>]*)>/gi, ': ');
+const tableLines = (html: string): string => rewritten(listTables(html), [/<time\b[^>]*\bdatetime\s*=\s*["']?(\d{4}-\d\d-\d\d[T ]\d\d:\d\d[\d:.]*\s?(?:Z|[+-]\d\d:?\d\d))["']?[^>]*>[^<]*<\/time>/gi, '$1'], [/<\/(?:th|td|dt)>\s*<(?:td|dd)([^>]*)>/gi, ': ']);
 
 async function mailText(bytes: Uint8Array, depth: number, ocr?: () => Promise<Ocr>): Promise<string> {
   const mail = await new PostalMime().parse(bytes);
@@ -171,13 +172,13 @@ async function mailText(bytes: Uint8Array, depth: number, ocr?: () => Promise<Oc
 
 /** “received today at 16:42”: the day on which the mail was sent, by the clock where it was (RFC 5322, 3.6.1); the time is the one that its words tell. */
 function withDayOf(sent: string, body: string): string {
-  const m = /(\d{1,2}) (Jan|Feb|Mar|Apr|May|Jun|Jul|Aug|Sep|Oct|Nov|Dec) (20\d\d) \d\d:\d\d(?::\d\d)? ([+-]\d{4}|GMT|UT)/.exec(sent);
+  const m = firstIn(sent, /(\d{1,2}) (Jan|Feb|Mar|Apr|May|Jun|Jul|Aug|Sep|Oct|Nov|Dec) (20\d\d) \d\d:\d\d(?::\d\d)? ([+-]\d{4}|GMT|UT)/);
   if (!m) return body;
   const zone = /^[+-]/.test(m[4]!) ? `UTC${m[4]!.slice(0, 3)}:${m[4]!.slice(3)}` : 'UTC';
-  return body.replace(/\btoday,?\s+(?:at\s+)?(\d{1,2}(?:[:.]\d\d)?(?:\s?[ap]\.?m\b\.?)?)(\s?(?:[A-Z]{3,4}\b)?)|(?<!\d)(\d{1,2}[:.]\d\d(?:\s?[ap]\.?m\b\.?)?)(\s?(?:[A-Z]{3,4}\b)?),?\s+today\b/g, (_, ...c: (string | undefined)[]) => `on ${m[1]!} ${m[2]!} ${m[3]!} at ${(c[0] ?? c[2])!}${(c[1] ?? c[3])?.trim() ? ` ${(c[1] ?? c[3])!.trim()}` : ` (${zone})`}`);
+  return rewritten(body, [/\btoday,?\s+(?:at\s+)?(\d{1,2}(?:[:.]\d\d)?(?:\s?[ap]\.?m\b\.?)?)(\s?(?:[A-Z]{3,4}\b)?)|(?<!\d)(\d{1,2}[:.]\d\d(?:\s?[ap]\.?m\b\.?)?)(\s?(?:[A-Z]{3,4}\b)?),?\s+today\b/g, (_, ...c: (string | undefined)[]) => `on ${m[1]!} ${m[2]!} ${m[3]!} at ${(c[0] ?? c[2])!}${(c[1] ?? c[3])?.trim() ? ` ${(c[1] ?? c[3])!.trim()}` : ` (${zone})`}`]);
 }
 
 /** “File name:” on one line and its value on the next belong together. */
 function joinSplitLabels(text: string): string {
-  return text.replace(/\r\n?/g, '\n').replace(/^([A-Z][A-Za-z -]{1,30}:)[ \t]*\n+[ \t]*(?=\S)(?!\p{L}[^\n:]{1,30}(?: {3,}|\t+|:[ \t]+)\S)/gmu, '$1 ');
+  return rewritten(text, [/\r\n?/g, '\n'], [/^([A-Z][A-Za-z -]{1,30}:)[ \t]*\n+[ \t]*(?=\S)(?!\p{L}[^\n:]{1,30}(?: {3,}|\t+|:[ \t]+)\S)/gmu, '$1 ']);
 }

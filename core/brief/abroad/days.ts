@@ -3,6 +3,7 @@ import type { Reading } from '../dated-rows.ts';
 import type { Clause, Statement } from '../statements.ts';
 import { hasConcepts, sentencesOf } from './read.ts';
 import { dayRoles } from './rules.ts';
+import { eachIn, firstIn } from '../../text/patterns.ts';
 
 /** Days in sentences of other languages than English that no form known to the readers names: “Die Berichte müssen am Freitag, 18.12.2026, um 18 Uhr im Kursraum liegen.” */
 
@@ -25,10 +26,10 @@ const before = new RegExp(`(?:um|bis|vor|avant|à|a las|antes de las|alle|entro 
 interface Found { iso: string; start: number; end: number; sentence: { text: string; start: number } }
 
 function daysOf(clause: Clause, { text, read }: Reading): Found[] {
-  return sentencesOf(clause, text).flatMap((sentence): Found[] => [...sentence.text.matchAll(day)].flatMap((m): Found[] => {
+  return sentencesOf(clause, text).flatMap((sentence): Found[] => [...eachIn(sentence.text, day)].flatMap((m): Found[] => {
     const g = m.groups!, at = months.find(([said]) => g['month'] !== undefined && new RegExp(`^(?:${said})$`, 'iu').test(g['month'])), name = at?.[1] ?? english[Number(g['mm']) - 1], year = g['y'] ?? g['yyyy'];
     if (!name) return [];
-    const said = weekdays.find(([words]) => new RegExp(`(?<![${letters}])(?:${words})(?![${letters}])`, 'iu').test(g['weekday'] ?? ''))?.[1], rest = sentence.text.slice(m.index + m[0].length), b = behind.exec(rest)?.groups, a = before.exec(sentence.text.slice(0, m.index))?.groups;
+    const said = weekdays.find(([words]) => new RegExp(`(?<![${letters}])(?:${words})(?![${letters}])`, 'iu').test(g['weekday'] ?? ''))?.[1], rest = sentence.text.slice(m.index + m[0].length), b = firstIn(rest, behind)?.groups, a = firstIn(sentence.text.slice(0, m.index), before)?.groups;
     const hour = b?.['h'] ?? b?.['h2'] ?? b?.['h3'] ?? a?.['h'], minute = b?.['m'] ?? b?.['m2'] ?? b?.['m3'] ?? a?.['m'] ?? '00';
     const whole = read(`${said ? `${said} ` : ''}${g['d'] ?? g['dd']} ${name}${year ? ` ${year}` : ''}${hour ? `, ${hour.padStart(2, '0')}:${minute}` : ''}`);
     return whole ? [{ iso: whole.iso, start: sentence.start + m.index, end: sentence.start + m.index + m[0].length, sentence: { start: sentence.start, text: `${sentence.text.slice(0, m.index)}${'#'.repeat(m[0].length)}${rest}`.replace(/\([^()]*\)/g, ' ') } }] : [];

@@ -1,5 +1,6 @@
 import type { Clause, Statement } from '../statements.ts';
 import { hasConcepts, sentencesOf } from './read.ts';
+import { eachIn } from '../../text/patterns.ts';
 
 /** What a part of a course's pages is called; what is also a word for the paper only behind “in” or a comma. */
 const parts = "ordner|abgabeordner|unterordner|bereich|rubrik|reiter|abschnitt|fach|kachel|aktivität|dossier|rubrique|onglet|section|activité|boîte|casier|carpeta|apartado|sección|pestaña|buzón|actividad|cartella|sezione|scheda|attività|casella|pasta|secção|seção|separador|atividade|map|inlevermap|rubriek|tabblad|onderdeel|mappen|mappa|mappe|inlämningsmappen|fliken|fanen|avsnittet|boksen|rutan|voce|innleveringsmappen|afleveringsmappen";
@@ -16,7 +17,7 @@ const path = /(?<![A-Za-zÀ-ÿ])(?:unter|im|in|über|via|sous|dans|en|nell[ao]?|
 /** Where something is handed in, as other languages than English say it: the innermost part that is named, or the way there. */
 export function placesAbroad(clauses: readonly Clause[], wording: string): Statement<string>[] {
   return clauses.flatMap((clause) => (clause.asks ? [] : sentencesOf(clause, wording)).flatMap((sentence): Statement<string>[] => {
-    const said = sentence.text.replace(toldApart, (s) => ' '.repeat(s.length)), name = [named, quoted, path].map((shape) => [...said.matchAll(shape)].at(-1)).find((m) => m !== undefined);
+    const said = sentence.text.replace(toldApart, (s) => ' '.repeat(s.length)), name = [named, quoted, path].map((shape) => [...eachIn(said, shape)].at(-1)).find((m) => m !== undefined);
     const told = said.replace(/\([^()]*\)/g, ' ');
     if (!name || !hasConcepts(told, wording, ['handIn'], ['not', 'fetches']) && !hasConcepts(told, wording, ['must', 'present', 'work'], ['not', 'fetches'])) return [];
     const start = sentence.start + name.index + name[0].lastIndexOf(name[1]!);

@@ -2,6 +2,7 @@ import { firstOf, type Clause, type Statement } from '../statements.ts';
 import { conceptReader, letters } from '../concepts.ts';
 import { concepts, type Concept } from './concepts.ts';
 import { anonymity, cited, compared, declared, inFileName, namelessFile, newestCounts, nothingAfterDays, nothingLate, takenForDays, times, type Rule } from './rules.ts';
+import { firstIn, says } from '../../text/patterns.ts';
 
 /** A sentence in another language than English: its concepts, where nothing that is said in a known way settles a field. */
 
@@ -28,7 +29,7 @@ export function sentencesOf(clause: Clause, wording: string): { text: string; st
   return wording.slice(clause.start, clause.end).split(/(?<=[\p{L}\d)”"»][.!?]\s+)(?<!(?<!\d)\d{1,2}\.\s+)(?=\p{Lu})/u).map((text) => { const at = start; start += text.length; return { text, start: at }; });
 }
 
-const isForeign = (said: string, throughout: boolean): boolean => (throughout || isAbroad.test(said)) && (said.match(isEnglish)?.length ?? 0) < 2;
+const isForeign = (said: string, throughout: boolean): boolean => (throughout || says(said, isAbroad)) && (said.match(isEnglish)?.length ?? 0) < 2;
 
 /** The first rule that a sentence fulfils. @param about - whether a sentence is looked at */
 function ruled<T>(clauses: readonly Clause[], wording: string, rules: readonly Rule<T>[], about: (said: string, i: number) => boolean = () => true): Statement<T>[] {
@@ -56,18 +57,18 @@ const whole = (said: string): RegExp => new RegExp(`(?<![${letters}\\d])(?:${sai
 /** “Nach fünf Tagen”, “più di tre giorni”; “zwei Tage Verspätung”, “drie dagen te laat”. */
 const countedDays = whole(`(?:nach|nach mehr als|bei mehr als|après|au-delà de|passés?|au bout de|plus de|tras|pasad[oa]s|después de|transcurrid[oa]s|más de|dopo|oltre|passat[ie]|trascors[ie]|più di|após|passad[oa]s|depois de|decorrid[oa]s|mais de|na|meer dan|efter|mer än|etter|mer enn|mere end) (?:plus de |mehr als |más de |più di |mais de |meer dan |mer än |mer enn |mere end )?(?:les |los |i |os |de )?(?:${count} ${span}|(${hours}) (${hourUnit}))`);
 const countedLate = whole(`(?:${count} ${span}|(${hours}) (${hourUnit}))(?: [${letters}]+)?(?: (?:de|di|van|d'))? (?:verspätung|verzug|zu spät|retard|retraso|demora|ritardo|atraso|te laat|vertraging|försening|för sent|forsinkelse|for sent)`);
-const daysIn = (clauses: readonly Clause[], s: Statement<true>, counting: RegExp, wording: string): Statement<number>[] => { const clause = clauses.find((c) => c.start <= s.start && s.start < c.end), m = clause ? counting.exec(wording.slice(clause.start, clause.end)) : null; if (!m) return []; const [, days, unit, ofHours] = m; return [{ ...s, value: days === undefined ? hoursInWords.find(([said]) => said.test(ofHours!))![1] : numberOf(days) * (isWeek.test(unit!) ? 7 : 1) }]; };
+const daysIn = (clauses: readonly Clause[], s: Statement<true>, counting: RegExp, wording: string): Statement<number>[] => { const clause = clauses.find((c) => c.start <= s.start && s.start < c.end), m = clause ? firstIn(wording.slice(clause.start, clause.end), counting) : null; if (!m) return []; const [, days, unit, ofHours] = m; return [{ ...s, value: days === undefined ? hoursInWords.find(([said]) => says(ofHours!, said))![1] : numberOf(days) * (says(unit!, isWeek) ? 7 : 1) }]; };
 
 /** Styles of references that are called the same everywhere. */
 const styles = ['APA', 'MLA', 'Chicago', 'Harvard', 'Vancouver', 'IEEE', 'MHRA', 'Turabian', 'ABNT'];
 
 /** “5 % pro Tag, bis zu drei Tage. Danach wird nichts angenommen.”: days were counted right before. */
-const isCountedBefore = (before: Clause | undefined, said: string): boolean => before !== undefined && counted.test(before.text) && (has(before.text, 'late') || /%|\blate\b/i.test(before.text) || has(said, 'thereafter'));
+const isCountedBefore = (before: Clause | undefined, said: string): boolean => before !== undefined && says(before.text, counted) && (has(before.text, 'late') || /%|\blate\b/i.test(before.text) || has(said, 'thereafter'));
 
 /** What sentences of other languages settle by the concepts in them.
  * @param wording - the text that the clauses are cut from, in its own words */
 export const abroad = {
-  nothingLate: (clauses: readonly Clause[], wording: string): Statement<number>[] => ruled(clauses, wording, nothingLate, (said, i) => !counted.test(said) && !countedDays.test(said) && !countedLate.test(said) && !isCountedBefore(clauses[i - 1], said)),
+  nothingLate: (clauses: readonly Clause[], wording: string): Statement<number>[] => ruled(clauses, wording, nothingLate, (said, i) => !says(said, counted) && !says(said, countedDays) && !says(said, countedLate) && !isCountedBefore(clauses[i - 1], said)),
   anonymous: (clauses: readonly Clause[], wording: string): Statement<boolean>[] => ruled(clauses, wording, anonymity),
   nameless: (clauses: readonly Clause[], wording: string): Statement<boolean>[] => ruled(clauses, wording, namelessFile),
   similarityChecked: (clauses: readonly Clause[], wording: string): Statement<boolean>[] => ruled(clauses, wording, compared),
@@ -75,7 +76,7 @@ export const abroad = {
   keeps: (clauses: readonly Clause[], wording: string): Statement<'latest' | 'all'>[] => ruled<'latest' | 'all'>(clauses, wording, newestCounts, (said, i) => { const told = `${i > 0 ? wording.slice(clauses[i - 1]!.start, clauses[i - 1]!.end) : ''} ${said}`; return has(told, 'again') || (has(told, 'may') || has(told, 'possible')) && has(told, 'handIn'); }),
   /** “Nach fünf Tagen wird nichts mehr angenommen”, “zwei Tage Verspätung werden toleriert”. */
   cutoffDays: (clauses: readonly Clause[], wording: string): Statement<number>[] => {
-    const counting = (said: RegExp): Clause[] => clauses.filter((c) => said.test(wording.slice(c.start, c.end))), after = counting(countedDays), late = counting(countedLate);
+    const counting = (said: RegExp): Clause[] => clauses.filter((c) => says(wording.slice(c.start, c.end), said)), after = counting(countedDays), late = counting(countedLate);
     /** “Nach drei Tagen wurde der Antrag abgelehnt” is the matter's. */
     const ofWork = (said: string): boolean => (['late', 'work', 'handIn', 'grade'] as const).some((concept) => has(said, concept)), isLate = (c: Clause | undefined): boolean => c !== undefined && (/%|\blate\b/i.test(c.text) || has(wording.slice(c.start, c.end), 'late'));
     return firstOf(ruled(after, wording, nothingAfterDays, (said, i) => ofWork(said) || isLate(clauses[clauses.indexOf(after[i]!) - 1])).flatMap((s) => daysIn(after, s, countedDays, wording)), ruled(late, wording, takenForDays).flatMap((s) => daysIn(late, s, countedLate, wording)));

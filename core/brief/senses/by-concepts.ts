@@ -3,6 +3,7 @@ import { numberWords, type Clause, type Statement } from '../statements.ts';
 import { conceptWords, type EnglishConcept } from './concept-words.ts';
 import { anonymity, compared, declared, inFileName, namelessFile, newestCounts, nothingLate, partPerDay, takenLate, timesAllowed } from './concept-rules.ts';
 import { otherThings } from './senses.ts';
+import { firstIn, rewritten, says } from '../../text/patterns.ts';
 
 const { fulfilled } = conceptReader<EnglishConcept>(conceptWords);
 
@@ -37,7 +38,7 @@ const countIn = (said: string): number => { const word = said.toLowerCase().spli
 
 /** What English sentences settle by the concepts in them. @param clauses - without those that ask something or hold under a condition only */
 export const byConcepts = {
-  nothingLate: (clauses: readonly Clause[]): Statement<number>[] => ruled(clauses.filter((c) => !days.test(c.text.replace(evenOne, ''))), nothingLate).map(one),
+  nothingLate: (clauses: readonly Clause[]): Statement<number>[] => ruled(clauses.filter((c) => !says(c.text.replace(evenOne, ''), days)), nothingLate).map(one),
   keeps: (clauses: readonly Clause[]): Statement<'latest' | 'all'>[] => ruled(clauses, newestCounts).map(one),
   allowed: (clauses: readonly Clause[]): Statement<number | 'unlimited'>[] => ruled(clauses, timesAllowed).map(({ value, start, end, words }) => ({ value: value === 'nth' ? countIn(words[0]!) : value, start, end })),
   anonymous: (clauses: readonly Clause[]): Statement<boolean>[] => ruled(clauses, anonymity).map(one),
@@ -45,11 +46,11 @@ export const byConcepts = {
   declaration: (clauses: readonly Clause[]): Statement<boolean>[] => ruled(clauses, declared).map(one),
   percentPerDay: (clauses: readonly Clause[]): Statement<number>[] => ruled(clauses, partPerDay).flatMap(({ start, end, words: [part] }) => { const value = shareOf(part!); return value === null ? [] : [{ value, start, end }]; }),
   /** @param daysOf - reads a count and its unit as days */
-  cutoffDays: (clauses: readonly Clause[], daysOf: (said: string[]) => number | null): Statement<number>[] => ruled(clauses, takenLate).flatMap(({ start, end, words: [span] }) => { const [, count, unit] = /^([\w-]+)\b.*?\b(days?|weeks?|hours?|hrs?|fortnight)\b/i.exec(span!)!, value = daysOf([count!, unit!]); return value === null ? [] : [{ value, start, end }]; }),
+  cutoffDays: (clauses: readonly Clause[], daysOf: (said: string[]) => number | null): Statement<number>[] => ruled(clauses, takenLate).flatMap(({ start, end, words: [span] }) => { const [, count, unit] = firstIn(span!, /^([\w-]+)\b.*?\b(days?|weeks?|hours?|hrs?|fortnight)\b/i)!, value = daysOf([count!, unit!]); return value === null ? [] : [{ value, start, end }]; }),
   /** @param detailsIn - finds a student's details in a clause */
   inFileName: <F>(clauses: readonly Clause[], detailsIn: (clause: Clause) => Statement<F>[]): Statement<F>[] => clauses.flatMap((clause) => {
     // “Files go by candidate number, not by name.” “So no names: call the file by your candidate number.”
-    const text = clause.text.replace(/,? (?:and |but )?\(?(?:not|never|rather than|instead of|no)(?: by| with| after| under)? (?:your |the )?(?:own )?(?:names?|you)\b\)?/gi, blank).replace(/^\W*(?:so |and )?no names?(?: please)?\s*[:;,–-]/i, blank);
+    const text = rewritten(clause.text, [/,? (?:and |but )?\(?(?:not|never|rather than|instead of|no)(?: by| with| after| under)? (?:your |the )?(?:own )?(?:names?|you)\b\)?/gi, blank], [/^\W*(?:so |and )?no names?(?: please)?\s*[:;,–-]/i, blank]);
     return ruled([{ ...clause, text }], inFileName, null).length > 0 ? detailsIn({ ...clause, text }) : [];
   }),
   nameless: (clauses: readonly Clause[]): Statement<boolean>[] => ruled(clauses, namelessFile, null).map(one),

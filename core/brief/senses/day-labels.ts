@@ -1,6 +1,7 @@
 import type { ReadDate } from '../dates.ts';
 import type { Clause } from '../statements.ts';
 import type { DaySense } from './senses-of-days.ts';
+import { firstIn, says } from '../../text/patterns.ts';
 
 /** A line that is a label and a day behind it: “Extension deadline (with approval): 11 December”. */
 const labelled = /^\W*(\p{Lu}(?:[^:.;|\n\d()]|\([^()\n]{1,30}\)){2,60}?)\s*(?:[:|–—\t]|\s-)\s*(?:(?:by|on|until|till|from)\s+)?(?:\w+day,?\s*)?(?:the\s+)?$/u;
@@ -22,6 +23,6 @@ const labels: readonly [DaySense | null, RegExp][] = [
 
 /** What the label before a day says that it is for; null where there is none, or one that says nothing of the kind. */
 export function senseOfLabel(clause: Clause, date: ReadDate): DaySense | null {
-  const label = labelled.exec(clause.text.slice(0, date.start - clause.start))?.[1];
-  return label === undefined ? null : labels.find(([, says]) => says.test(label.trim()))?.[0] ?? null;
+  const label = firstIn(clause.text.slice(0, date.start - clause.start), labelled)?.[1];
+  return label === undefined ? null : labels.find(([, words]) => says(label.trim(), words))?.[0] ?? null;
 }

@@ -5,6 +5,7 @@ import type { Clause } from '../statements.ts';
 import { senseOfLabel } from './day-labels.ts';
 import { daySenses, dueSenses, type DaySense } from './senses-of-days.ts';
 import { sensed } from './read.ts';
+import { says } from '../../text/patterns.ts';
 
 /** A sentence with the word DATE where one of its days stands; other days are left out of sight. */
 function withDay(clause: Clause, date: ReadDate, others: readonly ReadDate[]): Clause {
@@ -20,6 +21,6 @@ export function senseOfDay(clause: Clause, date: ReadDate, others: readonly Read
   const sense = senseOfLabel(clause, date) ?? senseOfSentence(clause, date, others);
   return sense === 'opens' && isOfMaterials(clause, clause.text.slice(date.start - clause.start, date.end - clause.start)) ? 'other' : sense;
 }
-const senseOfSentence = (clause: Clause, date: ReadDate, others: readonly ReadDate[]): DaySense | null => /\b(?:survey|questionnaire|poll|feedback form)\b/i.test(clause.text) ? null : sensed([withDay(clause, date, others)], daySenses, null)[0]?.value ?? null;
+const senseOfSentence = (clause: Clause, date: ReadDate, others: readonly ReadDate[]): DaySense | null => says(clause.text, /\b(?:survey|questionnaire|poll|feedback form)\b/i) ? null : sensed([withDay(clause, date, others)], daySenses, null)[0]?.value ?? null;
 /** Whether the words around a day tell that something is due then. */
 export const isDueDay = (clause: Clause, date: ReadDate): boolean => sensed([withDay(clause, date, [])], dueSenses, null).length > 0;

@@ -1,4 +1,5 @@
 import { isCorrection, type Clause, type Statement } from '../statements.ts';
+import { eachIn, rewritten, says } from '../../text/patterns.ts';
 
 /** A place by the words that send a file there, where no kind of place stands beside its name: “It belongs in “Essays 2””, “Pick “Final Paper” from the list of
  * hand-in points”, “Drop the file into Final Paper (left-hand menu)”. Compiled by hand; no source. */
@@ -23,10 +24,10 @@ const other = /\b(?:not|never|n['’]t|don['’]t|slides?|template|recordings?|r
 /** @param clauses - that ask nothing and hold for everybody */
 export function readPlaceByWords(clauses: readonly Clause[]): Statement<string>[] {
   return clauses.flatMap((clause): Statement<string>[] => {
-    const plain = clause.text.replace(/[,;(]? ?(?:and )?(?:not|never)(?: in| into| to| under)? [“"‘][^“”"‘’\n]{3,60}[”"’]\)?/giu, (s) => ' '.repeat(s.length));
+    const plain = rewritten(clause.text, [/[,;(]? ?(?:and )?(?:not|never)(?: in| into| to| under)? [“"‘][^“”"‘’\n]{3,60}[”"’]\)?/giu, (s) => ' '.repeat(s.length)]);
     for (const shape of shapes) {
-      const found = [...plain.matchAll(shape)], m = found[0], name = m?.groups?.['name'] ?? m?.groups?.['bare'];
-      if (!m || !name || found.length > 1 || noPlace.test(name) || other.test(plain.replace(name, ''))) continue;
+      const found = [...eachIn(plain, shape)], m = found[0], name = m?.groups?.['name'] ?? m?.groups?.['bare'];
+      if (!m || !name || found.length > 1 || says(name, noPlace) || says(plain.replace(name, ''), other)) continue;
       const start = clause.start + m.index + m[0].lastIndexOf(name);
       return [{ value: name, start, end: start + name.length, override: isCorrection(clause) }];
     }

@@ -3,13 +3,14 @@ import { byConcepts } from './by-concepts.ts';
 import { allowedSenses, anonymousSenses, declarationSenses, keptSenses, lateUntilSenses, noLateSenses, otherThings, namelessFileSenses, perDaySenses, similaritySenses, type Sense } from './senses.ts';
 import { lengthSenses } from './senses-of-lengths.ts';
 import { deniedBefore, signsOf, template } from './template.ts';
+import { firstIn, says } from '../../text/patterns.ts';
 
 interface Found<V> { value: V; groups: string[]; start: number; end: number }
 
 interface Way { signs: string[][]; denies: boolean; pattern: () => RegExp }
 const made = new Map<Sense<unknown>, Way[]>();
 function waysOf(sense: Sense<unknown>): Way[] {
-  const known = made.get(sense) ?? sense.says.map((says): Way => { let pattern: RegExp | null = null; return { signs: signsOf(says), denies: denies.test(says), pattern: () => (pattern ??= template(says)) }; });
+  const known = made.get(sense) ?? sense.says.map((wording): Way => { let pattern: RegExp | null = null; return { signs: signsOf(wording), denies: says(wording, denies), pattern: () => (pattern ??= template(wording)) }; });
   made.set(sense, known);
   return known;
 }
@@ -25,7 +26,7 @@ export function sensed<V>(clauses: readonly Clause[], senses: readonly Sense<V>[
       const ways = waysOf(sense).filter(({ signs }) => signs.every((some) => some.some((sign) => small.includes(sign))));
       if (ways.length === 0 || sense.unless?.test(even.text) || sense.about?.test(even.text) === false || sense.under?.test(clause.under ?? '') === false) continue;
       for (const way of ways) for (const m of matchesIn(even, way.pattern())) {
-        if (!way.denies && deniedBefore.test(even.text.slice(0, m.at - clause.start))) continue;
+        if (!way.denies && says(even.text.slice(0, m.at - clause.start), deniedBefore)) continue;
         return [{ value: sense.value, groups: m.slice(1).filter((g): g is string => g !== undefined), start: m.at, end: m.to }];
       }
     }
@@ -47,12 +48,12 @@ export const sensesOf = {
     const until = sensed(clauses, lateUntilSenses).flatMap((f) => { const days = daysOf(f.groups); return days === null ? [] : [{ value: days, start: f.start, end: f.end }]; });
     const last = until.length > 0 ? until : byConcepts.cutoffDays(clauses, daysOf);
     if (last.length > 0 || none.length > 0) return last.length > 0 ? last : [...none];
-    const own = clauses.filter((c, i) => !pointsBack.test(c.text) || !spanBefore.test(clauses[i - 1]?.text ?? ''));
+    const own = clauses.filter((c, i) => !says(c.text, pointsBack) || !says(clauses[i - 1]?.text ?? '', spanBefore));
     return firstOf<number>(sensed(own, noLateSenses).filter((f) => atThatTime(clauses, f, due)).map(one), byConcepts.nothingLate(own));
   },
   percentPerDay: (clauses: readonly Clause[]): Statement<number>[] => {
     const late = /\b(?:late|lateness|delay(?:ed)?|overdue|outstanding|missing|deadline|penalt\w+|past)\b/i;
-    const own = clauses.filter((c, i) => late.test(`${clauses[i - 1]?.text ?? ''} ${c.text}`) || ofMarks.test(c.text));
+    const own = clauses.filter((c, i) => says(`${clauses[i - 1]?.text ?? ''} ${c.text}`, late) || says(c.text, ofMarks));
     return firstOf(sensed(own, perDaySenses).map((f) => ({ value: numberOf(f.groups[0]!), start: f.start, end: f.end })), byConcepts.percentPerDay(own));
   },
   anonymous: (clauses: readonly Clause[]): Statement<boolean>[] => firstOf(sensed(clauses, anonymousSenses).map(one), byConcepts.anonymous(clauses)),
@@ -67,7 +68,7 @@ const ofMarks = /\b(?:marks?|grades?|scores?) (?:is|are|will be|goes|go|drops?|f
 /** “No script is accepted after 17:45”, where the deadline is 17:30: the last of some minutes of grace. “Nothing after Sunday” is about a deadline on a Sunday. */
 function atThatTime(clauses: readonly Clause[], found: Found<unknown>, due: string | null): boolean {
   const clause = clauses.find((c) => c.start <= found.start && found.start < c.end)!, words = clause.text.slice(found.start - clause.start, found.end - clause.start);
-  const day = /\b(?:after|past|than) (mon|tues|wednes|thurs|fri|satur|sun)day\b/i.exec(words)?.[1]!.toLowerCase();
+  const day = firstIn(words, /\b(?:after|past|than) (mon|tues|wednes|thurs|fri|satur|sun)day\b/i)?.[1]!.toLowerCase();
   if (day) return due !== null && weekdays[new Date(`${due.slice(0, 10)}T12:00:00Z`).getUTCDay()] === day;
   const said = /\b(\d{1,2})[:.](\d\d)\b(?! ?[ap]\.?m)/.exec(words), hour = /T(\d\d:\d\d)/.exec(due ?? '')?.[1];
   return !said || !hour || `${said[1]!.padStart(2, '0')}:${said[2]}` === hour;

@@ -1,4 +1,5 @@
 import type { Template } from './template.ts';
+import { says } from '../../text/patterns.ts';
 
 /** What a sentence means for a field, and the ways it is said. `about`: a sentence has to hold this as well; `under`: so has the heading above it; `unless`: a sentence with this means something else. */
 export interface Sense<V> { value: V; says: readonly Template[]; about?: RegExp; under?: RegExp; unless?: RegExp }
@@ -10,9 +11,9 @@ const otherBusiness = /\b(?:(?<!open[- ])books?|loans?|drop-in|applications? for
 /** That something is handed in. */
 const handingIn = /\b(?:upload\w*|(?:re-?)?submi\w*|hand\w*|files?|versions?|essays?|papers?|portfolios?|dissertations?|thes[ei]s|coursework|assignments?|scripts?|projects?)\b/i;
 /** Whether a sentence that has the words of a demand is one on the paper. */
-export const isAboutPaper = (said: string): boolean => handingIn.test(said) || !otherBusiness.test(said);
+export const isAboutPaper = (said: string): boolean => says(said, handingIn) || !says(said, otherBusiness);
 /** Whether a sentence is about the matter of a course, and not about handing in. */
-export const isOfMatter = (said: string): boolean => ofThePast.test(said) && !handingIn.test(said);
+export const isOfMatter = (said: string): boolean => says(said, ofThePast) && !says(said, handingIn);
 /** “The treaty was no longer considered valid”, “the plant lost five per cent a day”: what has been is the matter’s. */
 const ofThePast = /\b(?:attendance|interviews?|interviewees?|(?:group |your )partners?|absen\w+|late (?:medieval|antiqu\w+|modern|roman|victorian))\b|(?<!\bas (?:it|they) )\b(?:was|were|had been)\b(?! (?:sent|handed|uploaded|submitted|put|said|told|announced|due|planned|extended|moved|changed|given|set|assigned))|\b(?:the|an?) \w+ (?:lost|won(?!['’])|fell|rose|grew|shrank|sank|cost)\b/i;
 const timeSpan = /\b(?:\d+|an?|one|two|three|four|five|six|seven|eight|nine|ten|twelve|fourteen|twenty|twenty-four|thirty|forty-eight) (?:calendar |working |full |more |further |extra )*(?:days?|weeks?|hours?|minutes?)\b|\bfortnight\b|%|per ?cent|\bpoints? (?:per|a)\b/i;

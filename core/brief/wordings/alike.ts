@@ -1,4 +1,5 @@
 import { emphasisMarks, unseenLetters } from '../../text/passed-on.ts';
+import { firstIn, rewritten } from '../../text/patterns.ts';
 
 /** What is found, and what reads as the same in its place. */
 export type Rewrite = readonly [found: RegExp, by: (found: string, groups: readonly (string | undefined)[]) => string];
@@ -201,11 +202,11 @@ export const plainer: readonly Rewrite[] = [
   [/\ba tenth of (?:the |your )?(?:(?:available|total|maximum|possible) )?(?:marks?|grade|points|credit)(?: available)?(?= (?:for |per |a |each |every ))/gi, () => '10 % of the marks'],
   [/\bonce (?=(?:an?|one|two|three|four|five|six|seven|ten|\d{1,2}) (?:(?:working|calendar) )?(?:weeks?|days?) (?:has|have) (?:gone by|passed|elapsed)\b)/gi, () => 'after '], [/(?<=\bafter (?:an?|one|two|three|four|five|six|seven|ten|\d{1,2}) (?:(?:working|calendar) )?(?:weeks?|days?)) (?:has|have) (?:gone by|passed|elapsed)\b/gi, () => ''],
   // “On the third Friday in December, i.e. the 18th”.
-  [/\bon the (?:first|second|third|fourth|last) (?:Mon|Tues|Wednes|Thurs|Fri|Satur|Sun)day (?:in|of) (?:January|February|March|April|May|June|July|August|September|October|November|December)(?:,? ?(?:i\.e\.,?|that is,?|namely)|,| [–—-]) (?:on )?the \d{1,2}(?:st|nd|rd|th)(?! of\b)/g, (said) => { const [, day, month, date] = /(\w+day) (?:in|of) (\w+)[^]*?(\d{1,2})/.exec(said)!; return `on ${day!} ${date!} ${month!}`; }],
+  [/\bon the (?:first|second|third|fourth|last) (?:Mon|Tues|Wednes|Thurs|Fri|Satur|Sun)day (?:in|of) (?:January|February|March|April|May|June|July|August|September|October|November|December)(?:,? ?(?:i\.e\.,?|that is,?|namely)|,| [–—-]) (?:on )?the \d{1,2}(?:st|nd|rd|th)(?! of\b)/g, (said) => { const [, day, month, date] = firstIn(said, /(\w+day) (?:in|of) (\w+)[^]*?(\d{1,2})/)!; return `on ${day!} ${date!} ${month!}`; }],
   // “On the first Friday of April, i.e. 2 April 2027”.
   [/\bon the (?:first|second|third|fourth|last) (?:Mon|Tues|Wednes|Thurs|Fri|Satur|Sun)day (?:of|in) (?:the month|term|[A-Z][a-z]+),? \(?(?:i\.e\.,?|that is,?|which is|namely) (?:on )?(?=(?:\w+day,? )?(?:the )?(?:\d{1,2}(?:st|nd|rd|th)?[. ]|[A-Z][a-z]+\.? \d))/g, () => 'on '],
   // “By 4 pm on the Monday after reading week, which is 7 December 2026”, “noon on Thursday of week 9 – 10 December 2026”: a day described, and its date.
-  [/\b(?:on )?(?:the )?(?:(?:first|second|third|fourth|last|final) )?(?:Mon|Tues|Wednes|Thurs|Fri|Satur|Sun)day (?:of|in|after|before|following|at the end of) (?:[a-z][a-z’'-]* |\d{1,2}(?:st|nd|rd|th)? ){0,4}(?:[A-Za-z][a-z’'-]*|\d{1,2})(?:,? ?(?:i\.e\.,?|that is(?: to say)?,?|which (?:is|falls on|will be)|namely|meaning)|,|:| [–—-]) (?:on )?(?=(?:\w+day,? )?(?:the )?(?:\d{1,2}(?:st|nd|rd|th)?,? (?:of )?(?:Jan|Feb|Mar|Apr|May|Jun|Jul|Aug|Sep|Oct|Nov|Dec)|(?:Jan|Feb|Mar|Apr|May|Jun|Jul|Aug|Sep|Oct|Nov|Dec)[a-z]*\.? \d))/g, (said) => `on ${/\b(?:Mon|Tues|Wednes|Thurs|Fri|Satur|Sun)day/.exec(said)![0]} `],
+  [/\b(?:on )?(?:the )?(?:(?:first|second|third|fourth|last|final) )?(?:Mon|Tues|Wednes|Thurs|Fri|Satur|Sun)day (?:of|in|after|before|following|at the end of) (?:[a-z][a-z’'-]* |\d{1,2}(?:st|nd|rd|th)? ){0,4}(?:[A-Za-z][a-z’'-]*|\d{1,2})(?:,? ?(?:i\.e\.,?|that is(?: to say)?,?|which (?:is|falls on|will be)|namely|meaning)|,|:| [–—-]) (?:on )?(?=(?:\w+day,? )?(?:the )?(?:\d{1,2}(?:st|nd|rd|th)?,? (?:of )?(?:Jan|Feb|Mar|Apr|May|Jun|Jul|Aug|Sep|Oct|Nov|Dec)|(?:Jan|Feb|Mar|Apr|May|Jun|Jul|Aug|Sep|Oct|Nov|Dec)[a-z]*\.? \d))/g, (said) => `on ${firstIn(said, /\b(?:Mon|Tues|Wednes|Thurs|Fri|Satur|Sun)day/)![0]} `],
   [/(?<=\bon (?:Mon|Tues|Wednes|Thurs|Fri|Satur|Sun)day )(?:Mon|Tues|Wednes|Thurs|Fri|Satur|Sun)day,? (?=\d|[A-Z][a-z]{2,8} \d)/g, () => ''],
   // “One late day costs 5 points; the box closes for good after three days.”
   [/\b(?:one|each|every) late day (?=(?:costs?|means|is)\b)/gi, (said) => (/^\p{Lu}/u.test(said) ? 'Each day late ' : 'each day late ')],
@@ -249,7 +250,7 @@ export const plainer: readonly Rewrite[] = [
   // “Thesis_x.pdf; Summary_x.docx”: names of one list.
   [/(?<=\w_\w[\w-]{1,50}\.\w{3,4});(?= [\w<[{-]+_[^\s;]+\.\w{3,4}(?:\W|$))/g, () => ','],
   // “Before midnight on Sunday 7 March 2027 (i.e. 23:59 on that Sunday)”.
-  [/\bbefore midnight on (?:\w+day,? )?\d{1,2} \p{Lu}\p{L}+(?: 20\d\d)? \((?:i\.e\.,?|that is,?|meaning) \d\d[:.]\d\d[^()\n]{0,30}\)/giu, (said) => { const m = /^before midnight on (.+?) \(\D*(\d\d[:.]\d\d)/i.exec(said)!; return `by ${m[2]!} on ${m[1]!}`; }],
+  [/\bbefore midnight on (?:\w+day,? )?\d{1,2} \p{Lu}\p{L}+(?: 20\d\d)? \((?:i\.e\.,?|that is,?|meaning) \d\d[:.]\d\d[^()\n]{0,30}\)/giu, (said) => { const m = firstIn(said, /^before midnight on (.+?) \(\D*(\d\d[:.]\d\d)/i)!; return `by ${m[2]!} on ${m[1]!}`; }],
   // “Instead of two separate PDFs we now want a single PDF.” “The sheet says you may submit once. That was an error.”
   [/\b[Ii]nstead of [^.;,\n]{3,40}?,? we (?:now )?(?:want|need|ask for|expect|accept)(?= an? | one )/g, () => 'We want'],
   [/\b(?:The|Our) (?:\w+ )?(?:sheet|handbook|page|portal|syllabus|brief|calendar) (?:says|said|states|stated) [^.\n]{5,80}\. (?:That|This|It) (?:was|is) (?:an error|a mistake|wrong|a typo|incorrect|no longer true|out of date)\./g, () => ''],
@@ -261,7 +262,7 @@ export const plainer: readonly Rewrite[] = [
   // “1.5 lines, left margin 2 cm”.
   [/(?<=(?:[,;(]|^[ \t-]*) ?)1[.,](?:15|25|5) lines(?= ?(?:[,;.)]|$))/gm, (lines) => lines.replace('lines', 'spacing')], [/(?<=\b(?:Times(?: New Roman)?|Arial|Calibri|Garamond|Georgia|Cambria|Verdana|Helvetica),? (?:size )?\d{1,2}(?: ?pt)?[,;\/] ?)1[.,](?:15|25|5)(?=\s*[,;)]|\s*$)/gm, (lines) => `${lines} spacing`],
   // “Due dates: A and B on Monday, May 3; C on Friday, May 7”, “A and B are due on Monday”.
-  [/(?:\b[Dd]ue(?: dates?)?: (?:[Pp]arts? )?|(?<=; |^[ \t]*)(?:[Pp]arts )?)[A-E](?:(?:, | and | & )[A-E])* (?:(?:are|is) due )?on (?=(?:\w+day,? )?(?:\d{1,2} [A-Z]|[A-Z][a-z]+ \d))/gm, (said) => { const names = said.replace(/^(?:[Dd]ue(?: dates?)?: )?(?:[Pp]arts? )?/, '').replace(/ (?:(?:are|is) due )?on $/, ''); return `${names.length > 1 ? 'Parts' : 'Part'} ${names}: `; }],
+  [/(?:\b[Dd]ue(?: dates?)?: (?:[Pp]arts? )?|(?<=; |^[ \t]*)(?:[Pp]arts )?)[A-E](?:(?:, | and | & )[A-E])* (?:(?:are|is) due )?on (?=(?:\w+day,? )?(?:\d{1,2} [A-Z]|[A-Z][a-z]+ \d))/gm, (said) => { const names = rewritten(said, [/^(?:[Dd]ue(?: dates?)?: )?(?:[Pp]arts? )?/, ''], [/ (?:(?:are|is) due )?on $/, '']); return `${names.length > 1 ? 'Parts' : 'Part'} ${names}: `; }],
   // “At least 24 hours before the session, i.e. by 10:00 on Thursday 25 February”.
   [/\b(?:at least |no later than )?(?:\d{1,2}|one|two|three|a|twenty-four) (?:hours?|days?|weeks?) before (?:the|your|our) \w+, i\.e\.,? (?=(?:by|on|before|until)\b)/gi, () => ''],
   // “You will find the question in your course site on Monday, 31 May 2027, at 9 a.m.”

@@ -28,6 +28,7 @@ import type { Tongue } from './sayings.ts';
 import { questionsIn } from './questions.ts';
 import { spanish } from './spanish.ts';
 import { whoItIsIn } from './who-it-is.ts';
+import { says } from '../../../text/patterns.ts';
 
 /** Numbers in words, in these languages; the place is the number. */
 const numberNames: readonly string[][] = [[], ['a', 'an', 'one', 'ein', 'eine', 'einer', 'einem', 'un', 'une', 'uno', 'una', 'um', 'uma', 'een', 'één', 'en', 'ett', 'et'], ['two', 'zwei', 'deux', 'dos', 'due', 'dois', 'duas', 'twee', 'två', 'to'], ['three', 'drei', 'trois', 'tres', 'tre', 'três', 'drie'], ['four', 'vier', 'quatre', 'cuatro', 'quattro', 'quatro', 'fyra', 'fire'], ['five', 'fünf', 'cinq', 'cinco', 'cinque', 'vijf', 'fem'], ['sechs', 'six', 'seis', 'sei', 'zes', 'sex', 'seks'], ['seven', 'sieben', 'sept', 'siete', 'sette', 'sete', 'zeven', 'sju', 'syv'], ['eight', 'acht', 'huit', 'ocho', 'otto', 'oito', 'åtta', 'åtte', 'otte'], ['nine', 'neun', 'neuf', 'nueve', 'nove', 'negen', 'nio', 'ni'], ['ten', 'zehn', 'dix', 'diez', 'dieci', 'dez', 'tien', 'tio', 'ti'], ['eleven', 'elf', 'onze', 'once', 'undici', 'elva', 'elleve'], ['twelve', 'zwölf', 'douze', 'doce', 'dodici', 'doze', 'twaalf', 'tolv'], ['thirteen', 'dreizehn', 'treize', 'trece', 'tredici', 'treze', 'dertien', 'tretton', 'tretten'], ['fourteen', 'vierzehn', 'quatorze', 'catorce', 'quattordici', 'catorze', 'veertien', 'fjorton', 'fjorten'], ['fifteen', 'fünfzehn', 'quinze', 'quince', 'quindici', 'vijftien', 'femton', 'femten'], ['sixteen'], ['seventeen'], ['eighteen', 'achtzehn'], ['nineteen'], ['twenty', 'zwanzig', 'vingt', 'veinte', 'venti', 'vinte', 'twintig', 'tjugo', 'tjue', 'tyve']];
@@ -67,7 +68,7 @@ const shortMonth = (behind: string, which: (found: string) => boolean): Rewrite 
   new RegExp(`(?<=(?<![\\d.:/])\\d{1,2}${behind}[ \\u00a0](?:de )?)(?:${shortMonths.map(([names]) => `(${names})`).join('|')})(?:\\.|(?!\\p{L}))(?=[ \\u00a0](?:de )?20\\d\\d(?!\\d))`, 'giu'),
   (found, names) => (which(found) ? shortMonths[names.findIndex((name) => name !== undefined)]![2] : found),
 ];
-const isEnglish = (found: string): boolean => /^(?:jan|feb|mar|apr|may|jun|jul|aug|sept?|oct|nov|dec)\b/i.test(found);
+const isEnglish = (found: string): boolean => says(found, /^(?:jan|feb|mar|apr|may|jun|jul|aug|sept?|oct|nov|dec)\b/i);
 /** In another language; in one beside English; and in lines that show none, where a stop behind the day is not English. */
 const shortMonthElsewhere = shortMonth('(?:\\.|º)?', () => true), shortMonthBeside = shortMonth('(?:\\.|º)?', (found) => !isEnglish(found)), shortMonthBehindStop = shortMonth('\\.', () => true);
 let attempts: readonly Rewrite[] | null = null, windows: readonly Rewrite[] | null = null, openings: readonly Rewrite[] | null = null;
@@ -77,7 +78,7 @@ const beginning = 20_000;
 /** What reads as the same in English as the readers know it, in the languages that a wording may be in. */
 export function elsewhereIn(text: string): readonly Rewrite[] {
   const shown = shows.filter(({ words }) => text.slice(0, beginning).search(words) >= 0);
-  return [shown.length === 0 ? shortMonthBehindStop : shown.some(({ tongue }) => tongue === 'english') ? shortMonthBeside : shortMonthElsewhere, ...(!surelyEnglish.test(text.slice(0, 2000)) && namesRows(text) ? rowsElsewhere : []), ...(namesSize(text) ? sizesElsewhere : []), ...(namesTimeOfDay(text) ? timesOfDay : []), ...(namesWindow(text) ? (windows ??= windowsElsewhere.map(asRewrite)) : []), ...(namesOpening(text) ? (openings ??= openingsElsewhere.map(asRewrite)) : []), ...(namesHandIn.test(text) ? (attempts ??= attemptsElsewhere.map(asRewrite)) : []), ...shown.flatMap(({ tongue }) => {
+  return [shown.length === 0 ? shortMonthBehindStop : shown.some(({ tongue }) => tongue === 'english') ? shortMonthBeside : shortMonthElsewhere, ...(!says(text.slice(0, 2000), surelyEnglish) && namesRows(text) ? rowsElsewhere : []), ...(namesSize(text) ? sizesElsewhere : []), ...(namesTimeOfDay(text) ? timesOfDay : []), ...(namesWindow(text) ? (windows ??= windowsElsewhere.map(asRewrite)) : []), ...(namesOpening(text) ? (openings ??= openingsElsewhere.map(asRewrite)) : []), ...(says(text, namesHandIn) ? (attempts ??= attemptsElsewhere.map(asRewrite)) : []), ...shown.flatMap(({ tongue }) => {
     const known = made.get(tongue) ?? [...(tongue === 'english' ? [] : [...lengthsIn(tongue).map(asRewrite), ...leftOutIn(tongue)]), ...(tongue === 'english' ? [] : [...questionsIn(tongue), ...fileNamesIn(tongue), ...whoItIsIn(tongue), ...layoutsIn(tongue), ...placesIn(tongue), ...lateAndAgainIn(tongue), ...moreTimeIn(tongue), ...documentsBesideIn(tongue)].map(asRewrite)), ...sayings[tongue].map(asRewrite), ...(tongue === 'english' ? [] : [...commonDemandsIn(tongue).map(asRewrite), ...lastDaysIn(tongue)])];
     made.set(tongue, known);
     return known;

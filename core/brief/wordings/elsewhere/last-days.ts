@@ -1,6 +1,7 @@
 import { monthNames } from '../../../tables/month-names.ts';
 import type { Rewrite } from '../alike.ts';
 import type { Tongue } from './sayings.ts';
+import { firstIn } from '../../../text/patterns.ts';
 
 /** How languages other than English say that nothing is taken after a day, or from a day on. Compiled by hand. */
 interface Saying { /** what leads to the last day */ after: string; /** what leads to the first day on which nothing is taken */ from: string; /** that nothing is taken */ nothing: string; /** that what comes in, or is handed in, then is not taken: around “after” and the day */ whatComes?: readonly [string, string] }
@@ -20,7 +21,7 @@ const sayings: Readonly<Record<Tongue, Saying>> = {
 const weekday = String.raw`(?:\p{L}{4,12},?\s+(?:(?:dem|den|le|el|il|dia|de)\s+)?)?`, day = String.raw`${weekday}(\d{1,2})(?:\.|º|er)?\s+(?:de\s+)?(\p{L}{3,12})(?:\s+(?:de\s+)?(20\d\d))?(?:,?\s+(?:um|à|a\s+las|alle|ore|às|om|kl\.?|o)\s+(\d{1,2}(?:[:.h]\d\d)?)(?:\s*(?:uhr|h|uur|horas|heures)(?!\p{L}))?)?`;
 /** The day in English; null where its month is none. */
 function inEnglish([day, month, year, hour]: readonly (string | undefined)[]): string | null {
-  const name = monthNames.find(([pattern]) => new RegExp(`^(?:${pattern.source})$`, 'iu').test(month ?? ''))?.[1] ?? /^(?:april|august|september|november)$/i.exec(month ?? '')?.[0].replace(/^./, (c) => c.toUpperCase());
+  const name = monthNames.find(([pattern]) => new RegExp(`^(?:${pattern.source})$`, 'iu').test(month ?? ''))?.[1] ?? firstIn(month ?? '', /^(?:april|august|september|november)$/i)?.[0].replace(/^./, (c) => c.toUpperCase());
   return name ? `${day!} ${name}${year ? ` ${year}` : ''}${hour ? `, ${/[:.h]/.test(hour) ? hour.replace(/[.h]/, ':') : `${hour}:00`}` : ''}` : null;
 }
 const asRewrite = (source: string, said: (day: string) => string): Rewrite => [

@@ -1,5 +1,6 @@
 import type { Rewrite } from '../alike.ts';
 import type { Tongue } from './sayings.ts';
+import { eachIn } from '../../../text/patterns.ts';
 
 /** How a language says that parts of a paper are not counted: in front of them, or behind them; what joins them; what stands before their names; and their names, by what they are in English. Compiled by hand. */
 interface LeftOut { ahead: string; behind: string; joint: string; article: string; parts: readonly (readonly [name: string, english: string])[] }
@@ -43,7 +44,7 @@ export function leftOutIn(tongue: Tongue): Rewrite[] {
   const before = String.raw`(?:(?:${article.split('|').map((a) => (a.endsWith("['’]") ? a : `${a}\\s`)).join('|')}))?`, part = `${before}(?:${parts.map(([name]) => name).join('|')})(?![\\p{L}])`, list = String.raw`${part}(?:\s?(?:${joint})\s?(?:(?:${joint})\s)?${part}){0,6}`;
   const each = parts.map(([name, english]) => ({ name: new RegExp(`(?<![\\p{L}])(?:${name})(?![\\p{L}])`, 'giu'), english }));
   const told = (said: string): string => {
-    const found = each.flatMap(({ name, english }) => [...said.matchAll(name)].map((m) => ({ at: m.index, english }))).sort((a, b) => a.at - b.at);
+    const found = each.flatMap(({ name, english }) => [...eachIn(said, name)].map((m) => ({ at: m.index, english }))).sort((a, b) => a.at - b.at);
     return `without ${[...new Set(found.flatMap((f) => f.english.split(', ')))].join(', ')}`;
   };
   return [[new RegExp(`(?<![\\p{L}])(?:${ahead})\\s+${list}`, 'giu'), told], [new RegExp(`(?<![\\p{L}])${list},?\\s+(?:${behind})(?![\\p{L}])`, 'giu'), told]];

@@ -1,4 +1,5 @@
 import type { Sayings } from './sayings.ts';
+import { says } from '../../../text/patterns.ts';
 
 /** When a box opens and closes, each with its own day, in eight languages. None of these words is English, so that one table serves all. Compiled by hand. */
 interface Words { /** what opens */ box: string; opens: string; closes: string; /** before the day */ on: string; /** “Opening:”, where nothing else knows it */ label: string | null }
@@ -24,4 +25,4 @@ export const openingsElsewhere: Sayings = languages.flatMap(({ box, opens, close
   ]),
   ...days(on).map(([said, told]): readonly [string, string] => [`(?<=submissions open on [^;\\n]{6,50}?)(?:,? (?:und|et|y|e|en|och|og) |, )(?:${closes})${said}`, ` and close on${told}`]),
 ]);
-export const namesOpening = (text: string): boolean => /öffn|schließ|stäng|steng|lukke|sluit|ferme|cierra|chiud|fecha|freischalt|freigeschalt|(?<!\p{L})(?:ouvr|ouvert|abr(?:e|ir|em)|abiert|apr(?:e|ir|ono)|apert|abert|opent|geopend|gaat open|öppn|åpn|åbn|åben|åpen)|disponib|disponív/iu.test(text);
+export const namesOpening = (text: string): boolean => says(text, /öffn|schließ|stäng|steng|lukke|sluit|ferme|cierra|chiud|fecha|freischalt|freigeschalt|(?<!\p{L})(?:ouvr|ouvert|abr(?:e|ir|em)|abiert|apr(?:e|ir|ono)|apert|abert|opent|geopend|gaat open|öppn|åpn|åbn|åben|åpen)|disponib|disponív/iu);

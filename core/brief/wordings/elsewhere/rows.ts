@@ -1,4 +1,5 @@
 import type { Rewrite } from '../alike.ts';
+import { rewritten, says } from '../../../text/patterns.ts';
 
 /** Rows of forms and tables in other languages than English, a label and what stands behind it: “Anonymat : oui”, “| Antal försök | 1 |”. The label becomes English, and of what stands behind it what means yes or no, how often, and the like; names, places and days stay. Compiled by hand. */
 
@@ -58,7 +59,7 @@ const made: readonly Rewrite[] = labels.flatMap(([english, value, said]): Rewrit
     case 'times': return [as(unlimited, () => 'unlimited'), as('(\\d{1,2})', (g) => g[1]!), as(numbersOf, () => '1')].slice(0, 2).concat(counts.slice(1).map((words, i) => as(words, () => String(i + 1))));
     case 'again': return [[whole(`${label}(?:(?:oui|ja|sí|sì|sim),? )?(?:${unlimited})(?![${letters}])${end}`), (_, g) => `Attempts${g[0]}unlimited`], as(refused, () => 'not possible')];
     case 'refused': return [as(refused, () => 'not accepted')];
-    case 'perDay': return [[whole(`${label}([-–−]? ?\\d{1,2}(?:[.,]\\d)? ?(?:%|Prozent|pour cent|por ciento|per cento|por cento|procent|prosent|Punkte?|points?|puntos?|punt[oi]|valor(?:es)?|punten|poäng|poeng)) ${days}(?![${letters}])(?=[ \\t]*(?:\\||[.;(]|\\r?\\n|$))`), (_, g) => `${english}${g[0]}${g[1]!.replace(',', '.').replace(/(?:Prozent|pour cent|por ciento|per cento|por cento|procent|prosent)/i, '%').replace(/[a-zà-ÿ]{4,}$/i, 'points')} per day`]];
+    case 'perDay': return [[whole(`${label}([-–−]? ?\\d{1,2}(?:[.,]\\d)? ?(?:%|Prozent|pour cent|por ciento|per cento|por cento|procent|prosent|Punkte?|points?|puntos?|punt[oi]|valor(?:es)?|punten|poäng|poeng)) ${days}(?![${letters}])(?=[ \\t]*(?:\\||[.;(]|\\r?\\n|$))`), (_, g) => `${english}${g[0]}${rewritten(g[1]!.replace(',', '.'), [/(?:Prozent|pour cent|por ciento|per cento|por cento|procent|prosent)/i, '%'], [/[a-zà-ÿ]{4,}$/i, 'points'])} per day`]];
     case 'anonymous': return [as(`(?:nicht|pas|no|non|não|niet|inte|ikke|ej) an[oó]n[iy]e?m[a-z]*|nominal|nominati(?:f|ve|va)|namentlich|mit Namen|op naam|med namn|med navn`, () => 'not anonymous'), as('an[oóô]n[iy]e?m[a-z]*|ciega|cieca|blind', () => 'anonymous')];
     case 'most': return [as("(?:max(?:imal|imum|imaal|\\.)?|maks\\.?|höchstens|au plus|au maximum|máximo(?: de)?|como máximo|máx\\.?|hasta|al massimo|massimo|fino a|no máximo|até|hooguit|ten hoogste|högst|høyst|højst|inntil|op til) ?(\\d[\\d.,  \\u202f]*)", (g) => `max. ${g[1]!.trim()}`), as('(\\d[\\d.,  \\u202f]*) ?(?:max(?:imum|\\.)?|maximal|höchstens|au plus|au maximum|como máximo|máximo|al massimo|massimo|no máximo|maks\\.?)', (g) => `max. ${g[1]!.trim()}`)];
     case 'latest': return [[whole(`${label}(?:${latest})(?![${letters}])${end}`), () => english]];
@@ -67,4 +68,4 @@ const made: readonly Rewrite[] = labels.flatMap(([english, value, said]): Rewrit
 });
 export const rowsElsewhere: readonly Rewrite[] = [...asked, ...made];
 /** Whether a wording has lines that a label begins. */
-export const namesRows = (text: string): boolean => /(?:^|\n)[ \t]*(?:[-*•–·][ \t]+|\|[ \t]*|\d{1,2}[.)][ \t]+)?(?:\*\*)?[A-Za-z\u00c0-\u024f][^\n:|\t]{1,50}(?:\*\*)?[ \t\u00a0]*(?:[:|]|\t|[–—] )/.test(text);
+export const namesRows = (text: string): boolean => says(text, /(?:^|\n)[ \t]*(?:[-*•–·][ \t]+|\|[ \t]*|\d{1,2}[.)][ \t]+)?(?:\*\*)?[A-Za-z\u00c0-\u024f][^\n:|\t]{1,50}(?:\*\*)?[ \t\u00a0]*(?:[:|]|\t|[–—] )/);

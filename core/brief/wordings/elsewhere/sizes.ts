@@ -1,4 +1,5 @@
 import type { Rewrite } from '../alike.ts';
+import { says } from '../../../text/patterns.ts';
 
 /** How the languages here limit the size of a file. A unit of bytes says that a size is meant, so one table serves all. Compiled by hand. */
 
@@ -24,7 +25,7 @@ const over = 'über|mehr als|größer als|mit mehr als|de plus de|dépassant|sup
 const refused = String.raw`(?:können|kann|werden|wird|sind|ist) (?:vom System )?nicht|(?:werden|wird) (?:abgelehnt|zurückgewiesen|abgewiesen)|(?:sont|seront|est|sera) (?:refus|rejet)|ne (?:sont|seront|peuvent)|(?:no|não|non) (?:se|serán|son|podrán|serão|são|podem|saranno|sono|possono|vengono)|(?:serán|son|serão|são|saranno|sono|vengono) (?:recha|rejeit|recus|rifiut|respint)|(?:worden|kunnen) (?:niet|geweigerd)|(?:kan|tas|tages|godtas|accepteras|accepteres|aksepteres|tas) (?:inte|ikke)|avvisas|avvises`;
 
 /** Whether a wording names a size. */
-export const namesSize = (text: string): boolean => sized.test(text);
+export const namesSize = (text: string): boolean => says(text, sized);
 const sized = new RegExp(size, 'i');
 /** Limits of size, as English has them. */
 export const sizesElsewhere: readonly Rewrite[] = [

@@ -1,4 +1,5 @@
 import type { Rewrite } from '../alike.ts';
+import { says } from '../../../text/patterns.ts';
 
 /** Hours as other languages than English say them, with the part of the day in words: “a las dos de la tarde”, “6 Uhr abends”, “à midi”. Each becomes an hour in figures; what stands around it stays. Compiled by hand. */
 
@@ -13,7 +14,7 @@ const later = /tarde|noche|après|soir|pomeriggio|sera|tarde|noite|middag|avond|
 function inFigures(said: string, part: string, more = '', before = ''): string {
   const at = names.findIndex((all) => all.includes(said.toLowerCase())), [h = '0', m = '0'] = at > 0 ? [String(at)] : said.split(/[.:h]/i);
   const half = /medi|demi|mezz|meia/i.test(more) ? 30 : /cuarto|quart/i.test(more) ? 15 : 0, noon = /mittags$|'s middags/i.test(part);
-  const minutes = Number(h) * 60 + Number(m) + half - (before ? 30 : 0) + (later.test(part) && Number(h) < 12 && !(noon && Number(h) > 10) ? 720 : 0);
+  const minutes = Number(h) * 60 + Number(m) + half - (before ? 30 : 0) + (says(part, later) && Number(h) < 12 && !(noon && Number(h) > 10) ? 720 : 0);
   return `${String(Math.floor(minutes / 60)).padStart(2, '0')}:${String(minutes % 60).padStart(2, '0')}`;
 }
 const letters = 'A-Za-z\u00c0-\u024f';
@@ -37,4 +38,4 @@ export const timesOfDay: readonly Rewrite[] = [
   rewrite(`${dayBefore}(?:ao|até ao) meio[- ]dia|(?:até )?ao meio[- ]dia${dayBehind}`, () => 'até às 12:00'),
 ];
 /** Whether a wording has any of their words. */
-export const namesTimeOfDay = (text: string): boolean => /de la (?:mañana|tarde|noche)|medio ?día|du matin|de l['’]après-midi|du soir|midi|mattin|pomeriggio|di sera|della sera|mezzogiorno|da (?:manhã|tarde|noite)|meio[- ]dia|['’]s (?:ochtends|morgens|middags|avonds)|morgens|früh|mittags|abends|am (?:Morgen|Vormittag|Nachmittag|Abend)|klockan|klokk[ea]/i.test(text);
+export const namesTimeOfDay = (text: string): boolean => says(text, /de la (?:mañana|tarde|noche)|medio ?día|du matin|de l['’]après-midi|du soir|midi|mattin|pomeriggio|di sera|della sera|mezzogiorno|da (?:manhã|tarde|noite)|meio[- ]dia|['’]s (?:ochtends|morgens|middags|avonds)|morgens|früh|mittags|abends|am (?:Morgen|Vormittag|Nachmittag|Abend)|klockan|klokk[ea]/i);

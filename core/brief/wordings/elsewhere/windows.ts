@@ -1,4 +1,5 @@
 import type { Sayings } from './sayings.ts';
+import { says } from '../../../text/patterns.ts';
 
 /** When a box is open, and when it opens and closes, said in a sentence; the days themselves stay as they stand. None of these words is English, so that one table serves all. Compiled by hand. */
 
@@ -36,4 +37,4 @@ export const windowsElsewhere: Sayings = [
   [`(?:inleveren|indienen|uploaden) kan van(?:af)? ${day},? tot(?: en met)?${another}`, 'submissions open from $1 to'], [`(?:je|u|jullie) (?:kunt|kan|kunnen|mag|mogen) (?:inleveren|indienen|uploaden) vanaf ${day}[;,] ?(?:de deadline is|en uiterlijk|uiterlijk|tot)(?: op)?${another}`, 'submissions open from $1 to'],
   [`(?:du|ni|man) kan (?:lämna in|ladda upp) från(?: och med)?(?: den)? ${day} (?:fram )?till(?: och med)?${another}`, 'submissions open from $1 to'], [`(?:du|man|I) kan (?:levere|aflevere|laste opp|uploade) fra(?: og med)?(?: den)? ${day} (?:fr[ae]m )?til(?: og med)?${another}`, 'submissions open from $1 to'],
 ];
-export const namesWindow = (text: string): boolean => /último d[ií]a|dernier jour|letzten tag|ultimo giorno|laatste dag|sista dag|sid?ste? dag|abiert|\babre|ouvert|apert|abert|geopend|\bopen van\b|öppen|åben|åpen|entre le \d|plazo de|consegnare|caricare|inviare|entrega|submiss|submeter|inleveren|indienen|uploaden|lämna in|ladda upp|levere|laste opp|\d\.? ?[–-] ?\d{1,2}\.? |\d(?:er|\.|º|°)? (?:und|et|y|ed?|en|och|og|au|al|a|ao|tot|t\/m|till?)(?: \w+)* ?\d/i.test(text);
+export const namesWindow = (text: string): boolean => says(text, /último d[ií]a|dernier jour|letzten tag|ultimo giorno|laatste dag|sista dag|sid?ste? dag|abiert|\babre|ouvert|apert|abert|geopend|\bopen van\b|öppen|åben|åpen|entre le \d|plazo de|consegnare|caricare|inviare|entrega|submiss|submeter|inleveren|indienen|uploaden|lämna in|ladda upp|levere|laste opp|\d\.? ?[–-] ?\d{1,2}\.? |\d(?:er|\.|º|°)? (?:und|et|y|ed?|en|och|og|au|al|a|ao|tot|t\/m|till?)(?: \w+)* ?\d/i);
