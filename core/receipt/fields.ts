@@ -283,7 +283,8 @@ const moduleInProse = (text: string): string | null => firstIn(text, /\b(?:submi
 function statedCount(text: string, rows: Row[]): number | null {
   const row = rows.find((r) => says(r.label, labels.stated) && /^\d{1,3}$/.test(r.value));
   if (row) return Number(row.value);
-  const m = firstIn(text, /(?<![\d:.,/-])\b(\d{1,2}|one|two|three|four)[^\S\n]+(?:of\s+(?:your\s+|the\s+)?(?:\d+|two|three|four|five)\s+)?(?:files?|documents?)\s+(?:(?:was|were|has been|have been)\s+)?(?:received|submitted|stored|uploaded|accepted)\b/i);
+  // In a log the last count is the one that holds.
+  const m = [...eachIn(text, /(?<![\d:.,/-])\b(\d{1,2}|one|two|three|four)[^\S\n]+(?:of\s+(?:your\s+|the\s+)?(?:\d+|two|three|four|five)\s+)?(?:files?|documents?)\s+(?:(?:was|were|has been|have been)\s+)?(?:received|submitted|stored|uploaded|accepted)\b/gi)].at(-1);
   const words: Record<string, number> = { one: 1, two: 2, three: 3, four: 4 };
   // “You handed in 1 of 2 documents.”
   const part = firstIn(text, /\b(?:handed in|submitted|uploaded|sent|received|got|have|hold)\b[:\s]+(\d{1,2}|one|two|three|four) (?:of|out of) (?:your |the )?(?:\d{1,2}|two|three|four|five) (?:files?|documents?)\b/i) ?? firstIn(text, /^\W*(?:documents?|files?)[^\S\n]*:[^\S\n]*(\d{1,2}|one|two|three|four) (?:of|out of) (?:\d{1,2}|two|three|four|five)\s*$/im);

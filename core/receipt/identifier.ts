@@ -48,7 +48,7 @@ function saidId(text: string, rows: Row[]): string | null {
   if (beside) return beside[1]!;
   const prose = /\b(?:receipt|submission|confirmation|reference|(?<=\b(?:quote|our|your|use)\s(?:the\s)?|,\s)ref\.?|transaction|tracking|acknowledge?ment)\s*(?:id|identifier|number|no\.?|nr\.?|code|ref(?:erence)?)?\s*(?:(?:is|was)\s*:?|:|#|=|no\.?)?\s*[“"(]?\s*#?((?=[A-Za-z0-9/_-]*\d)[A-Z0-9][A-Za-z0-9]*(?:[-/_][A-Za-z0-9]+)*)\b(?![^\S\n]*(?:words?|pages?|bytes|files?|documents?|KB|MB|minutes|of))/gi;
   // “… your submission (ID: 5521-7)”.
-  const bracketed = firstIn(text, /\((?:(?:submission|receipt|confirmation|reference|transaction|tracking|your)\s*)?(?:id|identifier|number|no\.?|ref(?:erence)?\.?)\s*[:#]?\s*#?((?=[A-Za-z0-9/_-]*\d)[A-Za-z0-9]+(?:[-/_][A-Za-z0-9]+)*)\)/i);
+  const bracketed = firstIn(text, /\((?:(?:submission|receipt|confirmation|reference|transaction|tracking|your)\s*)?(?:id|identifier|number|no\.?|nr\.?|n[°º]|n\.[°º]|ref(?:erence)?\.?)\s*[:#]?\s*#?((?=[A-Za-z0-9/_-]*\d)[A-Za-z0-9]+(?:[-/_][A-Za-z0-9]+)*)\)/i);
   if (bracketed && bracketed[1]!.length >= 3) return bracketed[1]!;
   // “Submission accepted (code A1B2C3)”; “SLIP 00931”.
   const coded = firstIn(text, /^(?=[^\n]*\b(?:received|accepted|submitted|confirmed|handed in|complete)\b)(?![^\n]*\b(?:error|failed|refused)\b)[^\n]*\(code[: ]\s*#?((?=[A-Za-z0-9/_-]*\d)[A-Za-z0-9]+(?:[-/_][A-Za-z0-9]+)*)\)/im) ?? firstIn(text, /\b(?:slip|voucher)\s+#?(\d{3,}(?:[-/]\d+)*)\b/i);
@@ -57,7 +57,7 @@ function saidId(text: string, rows: Row[]): string | null {
   const numbered = firstIn(text, /\b(?:receipt|slip|voucher|confirmation|submission|transaction|acknowledge?ment)\s+(?:no\.|nr\.?|number|#)\s*#?((?=[A-Za-z0-9/_-]*\d)[A-Z0-9][A-Za-z0-9]*(?:[-/_][A-Za-z0-9]+)*)\b(?![^\S\n]*(?:of|words?|pages?|files?)\b)|\bunder (?:the |our )?(?:receipt |submission |reference )?(?:number|no\.|reference|id|code)\s+#?((?=[A-Za-z0-9/_-]*\d)[A-Z0-9][A-Za-z0-9]*(?:[-/_][A-Za-z0-9]+)*)/i);
   if (numbered) return (numbered[1] ?? numbered[2])!;
   // As other languages call it: “Quittung Nr. 2027/19”, “Kvittering nr. 4471”.
-  const abroad = firstIn(text, /(?<![\p{L}])(?:quittung|beleg|vorgang|abgabe(?=\s+nr)|(?:abgabe|empfangs)?bestätigung|eingangsbestätigung|kvittering|kvitto|reçu|récépissé|recibo|ricevuta|ontvangstbewijs|ontvangstbevestiging|accusé de réception|comprobante|justificante|quittance|kvittens|comprovativo|comprovante|resguardo|palautuskuitti|kuitti|potvrzení|potwierdzenie(?: \p{L}+){0,3} (?=nr))(?:s?nummer)?(?: d[ei] \p{L}+)?\s*(?:nr\.?|no\.?|n\.?\s?[°º]|núm\.?|n\.)?\s*[:#]?\s*((?=[A-Za-z0-9/_-]*\d)[A-Z0-9][A-Za-z0-9]*(?:[-/_][A-Za-z0-9]+)*)(?!\.\d)/iu);
+  const abroad = firstIn(text, /(?<![\p{L}])(?:quittung|beleg|(?:liefer|eingangs|abgabe|empfangs)schein|diarie|vorgang|abgabe(?=\s+nr)|(?:abgabe|empfangs)?bestätigung|eingangsbestätigung|kvittering|kvitto|reçu|récépissé|recibo|ricevuta|ontvangstbewijs|ontvangstbevestiging|accusé de réception|comprobante|justificante|quittance|kvittens|comprovativo|comprovante|resguardo|palautuskuitti|kuitti|potvrzení|potwierdzenie(?: \p{L}+){0,3} (?=nr))(?:s?nummer)?(?: d[ei] \p{L}+)?\s*(?:nr\.?|no\.?|n\.?\s?[°º]|núm\.?|n\.)?\s*[:#]?\s*(20\d\d:\d{1,5}(?!\d)|(?=[A-Za-z0-9/_-]*\d)[A-Z0-9][A-Za-z0-9]*(?:[-/_][A-Za-z0-9]+)*)(?!\.\d)/iu);
   if (abroad && abroad[1]!.length >= 3) return abroad[1]!;
   // “Ihre Abgabe hat die Nummer 90321”, “Votre dépôt porte le numéro 90321”, “Ihre Referenznummer lautet 90321”.
   const saidAbroad = firstIn(text, /(?<![\p{L}])(?:(?:hat|trägt|erhält|erhielt|bekommt|porte|a reçu|tiene|lleva|recibió|ha|ha ricevuto|porta|heeft|kreeg|tem|recebeu)\s+(?:die|das|le|la|el|il|het|o|als)\s+(?:\p{L}*(?:nummer|kennung|kenmerk)|numéro|número|numero|código|codice|code|référence|referencia|riferimento|referência)|(?:heeft|kreeg)\s+(?:nummer|kenmerk|referentie)|(?:ihre|die|uw|je|het|ditt|dit|din)\s+(?:\p{L}*(?:nummer|kennung|kenmerk|kod|kode)|referenz|referentie|referens|referanse)\s+(?:lautet|ist|is|luidt|är|er)|\p{L}*(?:nummeret|koden)\s+(?:ditt|dit|din)\s+er|(?:viitenumerosi|kuittinumerosi|tunnuksesi)\s+on|(?:twój |twoje )?numer (?:potwierdzenia|zgłoszenia|referencyjny) to|číslo (?:potvrzení|odevzdání) je|(?:votre|le|la|su|il|il suo|o|a|o seu|a sua)\s+(?:numéro|référence|número|numero|referencia|riferimento|referência|código|codice)(?:\s+d[eiu](?:lla|l)?\s?\p{L}+)?\s+(?:est|es|è|é))\s*(?:le |la |el |il )?[:“"«]?\s*#?((?=[A-Za-z0-9/_-]*\d)[A-Z0-9][A-Za-z0-9]*(?:[-/_][A-Za-z0-9]+)*)(?!\.\d)/iu);
@@ -109,8 +109,8 @@ function saidId(text: string, rows: Row[]): string | null {
   // A line that is a number and nothing else.
   const alone = firstIn(text, /^\s*([A-Z]{1,6}[-/]\d{3,}[\w/-]*)\s*$/m);
   if (alone) return alone[1]!;
-  // “Subject: Hand-in received [KD-0912]”.
-  const inSubject = firstIn(text, /^subject:[^\n]*\[#?((?=[A-Za-z0-9/_-]*\d)[A-Z0-9][A-Za-z0-9]*(?:[-/_][A-Za-z0-9]+)*)\]/im);
+  // “Subject: Hand-in received [KD-0912]”, “… bestätigt: Nr. 2026-5512”.
+  const inSubject = firstIn(text, /^subject:[^\n]*(?:\[|(?<![\p{L}.])(?:nr|no|n[°º])\.?\s?)#?((?=[A-Za-z0-9/_-]*\d)[A-Z0-9][A-Za-z0-9]*(?:[-/_][A-Za-z0-9]+)*)(?:\]|\s*$)/imu);
   if (inSubject && inSubject[1]!.length >= 4) return inSubject[1]!;
   for (const m of eachIn(text, prose)) if (m[1]!.length >= 4 && !/^(?:19|20)\d\d$/.test(m[1]!) && /\d/.test(m[1]!) && !/^\d{1,2}(?:st|nd|rd|th)$/i.test(m[1]!)) return m[1]!;
   return byItsKind(text);
