@@ -237,8 +237,8 @@ function saidRole(clause: Clause, date: ReadDate, previous: Clause | undefined, 
   // “The electronic version must be in the folder by 30 June.”
   if (says(before, /\b(?:electronic|digital|online|PDF) (?:version|copy|file)\b[^.;]{0,20}\b(?:must|should|has to|have to|is to|needs? to) (?:be (?:in|on|at|with)|reach|arrive)\b[^;]{0,80}\b(?:by|before|until|no later than)\s*(?:\w+day,?\s*)?$/i)) return 'due';
   if (says(before, /\blate if\b[^.;]{0,40}\bafter\b[^.;]{0,14}$/i)) return 'due';
-  // “Extensions: yours has been approved until 28 September.”
-  if (says(before, /\b(?:yours|your (?:extension|request|application)) (?:has been|was|is) (?:approved|granted|agreed|accepted)\b[^.;\d]{0,20}\b(?:until|till|to|up to)\s*(?:\w+day,?\s*)?$/i) && /\bextension|\bextra time|\bmore time/i.test(before)) return 'extension';
+  // “Extensions: yours has been approved until 28 September.” “Extensions are shown in your record; yours: until 5 May.”
+  if (says(before, /\b(?:yours|your (?:extension|request|application)) (?:has been|was|is) (?:approved|granted|agreed|accepted)\b[^.;\d]{0,20}\b(?:until|till|to|up to)\s*(?:\w+day,?\s*)?$/i) && /\bextension|\bextra time|\bmore time/i.test(before) || says(before, /(?:^|[;,–(-]\s*)(?:and )?yours\b[\s:=]*(?:(?:is|runs|goes|lasts)\s+)?(?:until|till|to|up to)?\s*(?:\w+day,?\s*)?$/i) && /\bextensions?\b/i.test(`${previous?.text ?? ''} ${before}`)) return 'extension';
   // “Your own extended deadline: 19 March.”
   if (says(before, /\byour (?:own |personal |individual )?(?:extended|personal|individual) (?:deadline|due date|hand-?in(?: date)?)\b[^.;\d]{0,14}$/i)) return 'extension';
   // “Clocks change on 28 March”; “what arrives on 19 June or later is not considered”.

@@ -6,7 +6,7 @@ import { firstIn, says } from '../text/patterns.ts';
 
 const letters = 'A-Za-z\\u00c0-\\u024f', whole = (said: string): string => `(?<![${letters}])(?:${said})(?![${letters}])`;
 const names: readonly (readonly string[])[] = [[], ['un', 'uno', 'una', 'une', 'um', 'uma', 'een', 'één', 'en', 'ett', 'et', 'ein', 'eine', 'einen', 'einem', 'one'], ['dos', 'deux', 'due', 'dois', 'duas', 'twee', 'två', 'to', 'zwei', 'two'], ['tres', 'trois', 'tre', 'três', 'drie', 'drei', 'three'], ['cuatro', 'quatre', 'quattro', 'quatro', 'vier', 'fyra', 'fire', 'four'], ['cinco', 'cinq', 'cinque', 'vijf', 'fem', 'fünf', 'five'], ['seis', 'six', 'sei', 'zes', 'sex', 'seks', 'sechs'], ['siete', 'sept', 'sette', 'sete', 'zeven', 'sju', 'syv', 'sieben', 'seven'], [], [], ['diez', 'dix', 'dieci', 'dez', 'tien', 'tio', 'ti', 'zehn', 'ten']];
-const count = `(\\d{1,2}(?:[.,]\\d)?|${names.flat().join('|')})`;
+const count = `(?<![${letters}\\d.,])(\\d{1,2}(?:[.,]\\d)?|${names.flat().join('|')})`;
 const numberOf = (word: string): number => { const at = names.findIndex((all) => all.includes(word.toLowerCase())); return at > 0 ? at : Number(word.replace(',', '.')); };
 const ordinals = ['primer[oa]?|premier|première|primo|primeiro|eerste|första|første|ersten', 'segundo|deuxième|second[oe]?|tweede|andra|anden|andre|zweiten', 'tercero?|troisième|terzo|terceiro|derde|tredje|dritten', 'cuarto|quatrième|quarto|vierde|fjärde|fjerde|vierten', 'quinto|cinquième|vijfde|femte|fünften', 'sexto|sixième|sesto|zesde|sjätte|sjette|sechsten'];
 

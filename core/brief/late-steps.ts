@@ -13,7 +13,7 @@ const valueOf = (said: string): number => numberWords[said.toLowerCase()] ?? ({ 
 const step = new RegExp([
   String.raw`(?:\d{1,2}\s?(?:–|-|to)\s?)(?<range>24|48|72|96|120) ?(?:hours?|hrs?|h)(?![\p{L}])`, String.raw`(?<![\d–-])(?<hours>24|48|72|96|120) ?(?:hours?|hrs?|h)(?![\p{L}])`,
   String.raw`(?<![\p{L}\d])(?<nth>${ordinals.join('|')}|[1-7](?:st|nd|rd|th)) (?:(?:calendar |working )?day|24[- ]hours?(?: period)?)(?![\p{L}])`, String.raw`(?<![\p{L}\d–-])(?:day (?<day>[1-7])|(?<days>[1-7]|one|two|three|four|five|six|seven) (?:calendar |working )?days?)(?![\p{L}])`,
-  String.raw`(?<![\p{L}\d.,])(?<points>${number}) ?${points}(?! (?:per|a|each|every) )`,
+  String.raw`(?<![\p{L}\d.,])(?<points>${number})(?: ?${points}(?! (?:per|a|each|every) )|(?= for (?:up to |the )?\d{2,3} ?h(?:ours?|rs?)?\b))`,
 ].join('|'), 'giu');
 
 /** How far steps may reach behind the clause that speaks of late work. */

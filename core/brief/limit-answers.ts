@@ -8,10 +8,10 @@ type Field = keyof Limits;
 /** “Word limit? 3500 +/-10 %”, “Is there a size limit? Yes – 40MB.” */
 const limitAsked = /^\W*(?:Q?\d*\s*[:.]\s*)?(?:(?:what|is there|how|any|and|my file|our file)\b.*)?\b(words?(?: limit| count)?|size|big|large|huge|MB|megabytes)\b[^?]*\?\W*$/i;
 export function shortAnswer(clause: Clause): LimitStatement[] {
-  const asked = clause.under ? firstIn(clause.under, limitAsked)?.[1]?.toLowerCase() : undefined, m = asked ? new RegExp(`^\\W*(?:A(?:nswer)?\\s*[:.]\\s*)?(?:yes\\b\\W*)?(?:(?:at most|max(?:imum)?\\.?|up to|no more than)\\s+)?(${number})\\s?([KMG]i?B\\b)?(?:\\s?(?:±|\\+\\s?/?\\s?[-–−])\\s?(\\d{1,2})\\s?%)?(?!\\d|\\s?(?:%|words|pages|[–-]\\s?\\d|(?<![KMG]i?B )[a-z]{2}))`, 'i').exec(clause.text) : null;
+  const asked = clause.under ? firstIn(clause.under, limitAsked)?.[1]?.toLowerCase() : undefined, m = asked ? new RegExp(`^\\W*(?:A(?:nswer)?\\s*[:.]\\s*)?(?:yes\\b\\W*)?(?:(?:at most|max(?:imum)?\\.?|up to|no more than)\\s+)?(${number})\\s?([KMG]i?B\\b|(?:kilo|mega|giga)bytes?\\b)?(?:\\s?(?:±|\\+\\s?/?\\s?[-–−])\\s?(\\d{1,2})\\s?%)?(?!\\d|\\s?(?:%|words|pages|[–-]\\s?\\d|(?<![KMG]i?B )[a-z]{2}))`, 'i').exec(clause.text) : null;
   if (!m) return [];
   const value = numberOf(m[1]!), give = Number(m[3] ?? 0) / 100, of = (field: Field, n: number): LimitStatement => ({ field, value: Math.round(n), start: clause.start + m.index + m[0].indexOf(m[1]!), end: clause.start + m.index + m[0].length, clause, override: isCorrection(clause) });
-  if (m[2]) return says(asked!, /^(?:size|big|large|huge|mb|megabytes)$/) ? [of('maxBytes', value * (units[m[2].toLowerCase()] ?? 1))] : [];
+  if (m[2]) return says(asked!, /^(?:size|big|large|huge|mb|megabytes)$/) ? [of('maxBytes', value * (units[m[2].toLowerCase().replace(/bytes$/, 'byte')] ?? 1))] : [];
   return asked!.startsWith('word') && value >= 20 ? [...(give > 0 ? [of('minWords', Math.ceil(value * (1 - give) - 1e-9))] : []), of('maxWords', Math.floor(value * (1 + give) + 1e-9))] : [];
 }
 

@@ -148,7 +148,7 @@ export function readBrief(original: string, nowIso: string): BriefRead {
     const finals = common.filter((l) => !says(partOf(l) ?? '', /\b(?:draft|outline|proposal|plan|abstract|exposé|expose)(?![\p{L}])/iu)), several = ofParts.size > 1 && !ofParts.has(null);
     // “Part 1: a plan (1–2 pages). Part 2: the report”: a limit of one part alone, before the last of them, is not the paper's.
     const alone = ofParts.size === 1 ? [...ofParts][0]! : null, lastPart = times.parts.reduce((a, b) => ((b.due ?? '') > (a.due ?? '') ? b : a), times.parts[0] ?? { label: '', due: null });
-    if (alone !== null && times.parts.length > 1 && alone !== lastPart.label && says(alone, /^(?:part|stage|phase|step|task|milestone|component|section|deliverable|assignment|essay|paper|report)\s+\S{1,5}$|^(?:first |rough |full )?(?:draft|outline|proposal|sketch)s?$/i)) continue;
+    if (alone !== null && times.parts.length > 1 && alone !== lastPart.label && says(alone, /^(?:part|piece|item|element|exercise|stage|phase|step|task|milestone|component|section|deliverable|assignment|essay|paper|report)\s+\S{1,5}$|^(?:first |rough |full )?(?:draft|outline|proposal|sketch)s?$/i)) continue;
     if (!several) brief.limits[field] = one(`limits.${field}`, common);
     else if (new Set(finals.map(partOf)).size === 1) brief.limits[field] = one(`limits.${field}`, finals);
   }
@@ -164,7 +164,7 @@ export function readBrief(original: string, nowIso: string): BriefRead {
   const ofPieces = documents.documents.some((d) => d.types.includes('zip')) || says(text, /\b(?:combin|merg)\w*\b|\b(?:elements|components|pieces)\b/i);
   // Of several documents no sentence that names one limits them all.
   const ofAll = documents.documents.length < 2 ? ofSense : ofSense.filter((c) => !documents.documents.some((d) => d.label !== null && c.text.toLowerCase().includes(d.label.toLowerCase()))), isOne = documents.documents.length < 2;
-  for (const field of ['minWords', 'maxWords', 'minPages', 'maxPages', 'maxBytes'] as const) if (times.parts.length < 2 && (!limits.some((l) => l.field === field) || field !== 'minPages' && plain[field].some(isCeiling) && limits.every((l) => l.field !== field || l.given))) {
+  for (const field of ['minWords', 'maxWords', 'minPages', 'maxPages', 'maxBytes'] as const) if ((times.parts.length < 2 || field === 'maxBytes') && (!limits.some((l) => l.field === field) || field !== 'minPages' && plain[field].some(isCeiling) && limits.every((l) => l.field !== field || l.given))) {
     const plainly = field === 'minPages' || !isOne ? [] : plain[field], lengths = plainly.length > 0 || said.some((l) => l.field === field) || ofPieces ? plainly : firstOf(sensesOf.length(field, ofAll), field === 'maxWords' || field === 'maxPages' ? ceilingBehind(field, ofAll) : []);
     brief.limits[field] = one(`limits.${field}`, lengths);
     // Beside a ceiling a bare length is what most write.

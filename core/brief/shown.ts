@@ -1,6 +1,6 @@
 import type { NameField, ShownDetail } from '../model/brief.ts';
 import { matchesIn, type Clause, type Statement } from './statements.ts';
-import { says } from '../text/patterns.ts';
+import { firstIn, says } from '../text/patterns.ts';
 
 /** What identifies a student, as departments ask for it in the paper itself. */
 const details: readonly [RegExp, readonly NameField[]][] = [
@@ -20,6 +20,13 @@ const aside = /[,(]?\s*(?:and |but )?(?:not|never|no|instead of|rather than) (?:
 const withoutAsides = (clause: Clause): Clause => ({ ...clause, text: clause.text.replace(aside, (s) => ' '.repeat(s.length)) });
 const refused = /\b(?:not|never|no|nor|neither|without|avoid|remove|delete|omit|leave out|except|unless|nobody|free of)\b(?! only\b| forget\b| omit\b)|n['’]t\b(?! (?:forget|omit)\b)/i, byOthers = /\b(?:we|office|system|platform|automatically|will be (?:added|stamped|printed)|markers? (?:see|will))\b/i;
 
+/** “Do not include your name, student ID or supervisor's name”: one of a list of what is refused, with no other demand in between. */
+const refusedList = /(?:\b(?:not|never|no|nor|without|avoid|remove|delete|omit|leave out|free of)\b|n['’]t\b)(?! (?:only|forget|omit)\b)([^.;:]{0,100})$/i, demandBetween = /\b(?:but|instead|only|just|rather|please|put|write|type|print|give|enter|place|state|show|use|quote|add|insert)\b/i;
+function isListedAsRefused(before: string): boolean {
+  const list = firstIn(before, refusedList)?.[1];
+  return list !== undefined && list.includes(',') && !says(list.slice(list.indexOf(',')), demandBetween);
+}
+
 /** Details that the paper itself has to show, with where: “put your candidate number in the header of every page”. The name of the file is another matter. */
 export function readShown(clauses: Clause[]): Statement<ShownDetail>[] {
   const found: Statement<ShownDetail>[] = [];
@@ -29,7 +36,7 @@ export function readShown(clauses: Clause[]): Statement<ShownDetail>[] {
     const wheres = places.flatMap(([pattern, where]) => [...matchesIn(plain, pattern)].map((m) => ({ where, at: m.at - clause.start, to: m.to - clause.start })));
     for (const [pattern, fields] of details) for (const m of matchesIn(plain, pattern)) {
       const at = m.at - clause.start, to = m.to - clause.start, before = plain.text.slice(0, at);
-      if (says(/[^.;,:]{0,60}$/.exec(before)![0], refused)) continue;
+      if (says(/[^.;,:]{0,60}$/.exec(before)![0], refused) || isListedAsRefused(before)) continue;
       const place = wheres.map((p) => ({ ...p, between: p.at >= to ? plain.text.slice(to, p.at) : plain.text.slice(p.to, at) })).filter((p) => p.between.length <= 90 && !says(p.between, /[.;!?]|\bfile ?name|\bnam(?:e|ing) (?:of )?(?:the|your) (?:file|document)/i) && !says(p.between, refused)
         && (p.at >= to ? p.where === 'text' || says(p.between, /\b(?:in|on|at|into|onto|to|as|across)\b[^.;:]{0,24}$/i) : says(p.between, /\b(?:must|should|shall|ha(?:s|ve) to|needs? to|is to|are to|will)?\s*(?:show|carry|contain|include|bear|give|state|have|list|display|consist of|carries|bears|shows|contains|gives|states|has|with)\b|^\s*[:=|–-]|^ ?\(/i)))
         .sort((a, b) => a.between.length - b.between.length)[0];

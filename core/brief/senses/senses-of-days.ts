@@ -21,7 +21,7 @@ export const daySenses: readonly Sense<DaySense>[] = [
     'close|shut|lock .. late @place|window .. DATE',
     '@paper .. @arrive after|past|later_than DATE ... @zero|zero',
   ] },
-  { value: 'other', unless: /\b(?:deadline|due)\b(?! for (?:requests|applications|registration))/i, says: [
+  { value: 'other', unless: /\b(?:one|an?|your|this|complete|whole) sets?\b|\b(?:deadline|due)\b(?! for (?:requests|applications|registration))/i, says: [
     '@elsewhere ... DATE',
     'DATE ... @elsewhere',
     'chosen|choose|picked|pick|selected|select|found|agreed|agree|registered|settled|fixed .. topic|topics|title|subject|supervisor|partner|group|question ... DATE',

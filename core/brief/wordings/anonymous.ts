@@ -159,6 +159,7 @@ export const codeInsteadOfName = anyOf('gi', [
   /^\W*(?:never|not) your names?\W*$/,
   /\b(?:make sure|check|ensure)\b[^.;]{0,60}\byour name is (?:on none|on no page|nowhere|not on any)\b/,
   /\b(?:read|marked|graded|assessed) by (?:\w+ )?(?:markers?|readers?|examiners?|people|tutors?|assessors?) who (?:do(?:es)? not|don['’]t|cannot|can['’]t|will not) (?:see|know) (?:your name|who (?:you are|wrote))\b/,
+  /\b[Mm]y name(?:, my [a-z’' ]{3,30}){1,3},? and my [a-z ]{3,20} do not appear anywhere\b/,
   /\byour (?:own )?name (?:must|should|may) not appear anywhere in (?:the|your) (?:essay|paper|report|document|text|work|assignment|dissertation|thesis|portfolio)\b/,
   /\bnames on nothing\b/,
   /\bmy name is nowhere\b/,

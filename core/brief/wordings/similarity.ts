@@ -3,7 +3,7 @@ import { anyOf } from './any-of.ts';
 /** The text is compared with others by a machine. */
 export const comparedByMachine = anyOf('gi', [
   /\b(?:everything|all (?:essays|papers|work|texts|reports|submissions)|it all|they all|your (?:essay|paper|work|text)) (?:goes|go|is put|are put|is run|are run|is sent|are sent) through (?:the |our |a )?(?:text[- ]?)(?:comparison|matching)\b/,
-  /\b(?:dissertations?|theses|thesis|essays?|papers?|texts?|work|reports?|submissions?|projects?) (?:is|are|will be|shall be) (?:compared|checked|matched) (?:with|to|against) [^.;]{2,40}\b(?:by electronic means|electronically|automatically|by (?:a )?(?:computer|software|machine))\b/,  /\b(?:submissions?|solutions?|answers?|code|work|essays?|papers?|reports?|files?)\b[^.;]{0,14}\bcompared (?:pairwise|with each other|with one another|to each other) by (?:an? |the |our )?(?:script|program|machine|computer|software|tool)\b/,
+  /\b(?:everything|dissertations?|theses|thesis|essays?|papers?|texts?|work|reports?|submissions?|projects?) (?:is|are|will be|shall be) (?:compared|checked|matched) (?:with|to|against) [^.;]{2,40}\b(?:by electronic means|electronically|automatically|by (?:a )?(?:computer|software|machine))\b/,  /\b(?:submissions?|solutions?|answers?|code|work|essays?|papers?|reports?|files?)\b[^.;]{0,14}\bcompared (?:pairwise|with each other|with one another|to each other) by (?:an? |the |our )?(?:script|program|machine|computer|software|tool)\b/,
   /\b(?:text[- ]?)?similarity(?:[- ](?:check\w*|reports?|scores?|index|software|detection|service|tool|review|screening|percentage))?\b/,
   /\boriginality[- ](?:check\w*|reports?|scores?|software)\b/,
   /\btext[- ]match\w*(?: (?:software|service|tool|check))?\b/,
