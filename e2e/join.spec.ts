@@ -15,6 +15,13 @@ test('two parts become one file: the docket asks, the order is changed by keyboa
   await student.docket().getByRole('link', { name: 'Join' }).click();
   const join = page.getByRole('region', { name: 'Put into one file' });
   await expect(join.getByLabel('Page numbers at the foot (asked for)')).toBeChecked();
+  // In the order in which they came.
+  await expect(join.getByRole('listitem').first()).toContainText('part two');
+  await join.getByRole('button', { name: /part two/ }).press('Alt+ArrowDown');
+  await expect(join.getByRole('listitem').first()).toContainText('part one');
+  // The one that has the focus moves, though the other is chosen.
+  await join.getByRole('button', { name: /part one/ }).press('Alt+ArrowDown');
+  await expect(join.getByRole('listitem').first()).toContainText('part two');
   await join.getByRole('button', { name: /part two/ }).press('Alt+ArrowDown');
   await expect(join.getByRole('listitem').first()).toContainText('part one');
   await join.getByRole('button', { name: 'Put into one PDF' }).click();

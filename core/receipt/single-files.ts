@@ -3,7 +3,7 @@ import { extensions, labels, type Row } from './rows.ts';
 import { eachIn, says } from '../text/patterns.ts';
 
 /** “cover.docx   36 KB   rejected: wrong type”; “data.csv: still missing”; “Outstanding: cover.docx”. */
-const turnedAway = new RegExp(`\\.(?:${extensions})\\b(?:(?!\\b(?:nothing|none|no\\s+\\p{L}+|without)\\b|[.!?] ).)*?\\b(?:rejected|refused|failed|not (?:accepted|stored|received))\\b|\\.(?:${extensions})\\b[^\\w\\n]{1,6}(?:still |is )?(?:missing|outstanding|awaited|absent|nothing received|waiting|pending|queued|in progress|to follow|error(?!\\s*:?\\s*(?:0|none|no\\b))|invalid|damaged|unreadable|quarantined|infected|denied)\\b|^\\W*(?:still |yet )?(?:missing|outstanding|not (?:yet )?received)\\b.*\\.(?:${extensions})\\b`, 'iu');
+const turnedAway = new RegExp(`\\.(?:${extensions})\\b(?:(?!\\b(?:nothing|none|no\\s+\\p{L}+|without)\\b|[.!?] ).)*?\\b(?:rejected|refused|failed|not (?:accepted|stored|received))\\b|\\.(?:${extensions})\\b[^\\w\\n]{1,6}(?:still |is )?(?:missing|outstanding|awaited|absent|nothing received|waiting|pending|queued|in progress|to follow|error(?!\\s*:?\\s*(?:0|none|no\\b)|[\\s-]free)|invalid|damaged|unreadable|quarantined|infected|denied)\\b|^\\W*(?:still |yet )?(?:missing|outstanding|not (?:yet )?received)\\b.*\\.(?:${extensions})\\b`, 'iu');
 const refusal = /reject|refus|fail|not |missing|outstanding|awaited|absent|nothing|waiting|pending|queued|in progress|to follow|error|invalid|damaged|unreadable|quarantined|infected|denied/i;
 /** A cross before a file's name, or behind it. A box with a cross in it is one that was ticked. */
 const crossed = new RegExp(`^[^\\p{L}\\d\\n]*[✗✘❌⨯🗙]\\s*\\S.*\\.(?:${extensions})\\b|\\.(?:${extensions})\\b.*[✗✘❌⨯🗙]\\s*$`, 'iu');

@@ -1,4 +1,4 @@
-import { always, hypothetical, notArrived, notAtItsEnd } from '../tables/receipt-clauses.ts';
+import { hypothetical, notArrived, notAtItsEnd, openConditions } from '../tables/receipt-clauses.ts';
 import { conditionAbroad, draftAbroad, failedAbroad } from '../tables/receipt-status.ts';
 import { extensions, labels, type Row } from './rows.ts';
 import { isError, isOneTurnedAway, isUnfinished, statesOf } from './single-files.ts';
@@ -13,7 +13,7 @@ export function statusInProse(text: string): 'draft' | 'failed' | null {
   // Also without the name or the label before it: “essay.txt: the box was already closed”, “detail: file type not allowed”.
   const own = clauses.filter((c, i) => isOfThisOne(c, clauses[i - 1])).flatMap((c) => [c, c.replace(nameBefore, ''), c.replace(/^\W*\p{L}[\p{L} ]{1,20}:\s+/u, '')]);
   const said = (patterns: readonly RegExp[], among = own.filter((c) => !says(c, hypothetical))): boolean => among.some((c) => patterns.some((p) => says(c, p)));
-  return said(notArrived) ? 'failed' : said(notAtItsEnd) || said(always, own) ? 'draft' : null;
+  return said(notArrived) ? 'failed' : said(notAtItsEnd) || said(openConditions, own) ? 'draft' : null;
 }
 const nameBefore = new RegExp(`^\\W*\\S{1,255}\\.(?:${extensions})(?![\\p{L}\\d])\\s*(?:[:,–—-]\\s*)?`, 'iu');
 /** “Your earlier draft was kept until now. It was deleted.” is about another file, and “No part of it was lost” says that nothing is amiss. */

@@ -55,7 +55,7 @@ export const notArrived: readonly RegExp[] = [
   new RegExp(String.raw`^\W*(?:there\s+(?:is|was)\s+)?no\s+${thing}\b(?:\s+(?:from\s+you|of\s+yours))?\s+(?:(?:was|were|has|have|is|are|could|be|been|yet)\s+)*(?:${done}|found|attached|there)\b`, 'iu'),
 ];
 /** A condition that is still to be met: “it will be deleted unless you confirm it”, “valid only once you have confirmed it”. */
-export const always: readonly RegExp[] = [
+export const openConditions: readonly RegExp[] = [
   /\b(?:will|shall)\s+be\s+(?:deleted|discarded|lost|removed|cancelled)\s+unless\b/iu,
   /\b(?:held|kept|put)\s+(?:back|aside)\s+(?:until|till)\s+you\b|\bonly\s+be\s+(?:passed\s+on|counted|accepted|forwarded|valid|considered|registered)\s+(?:once|when|after|if)\b/iu,
   /\b(?:(?:valid|effective|final|complete|counts?)\s+only|only\s+(?:valid|effective|final|complete|counts?|becomes?\s+(?:valid|final|effective)))\s+(?:once|when|after|if)\s+you\b/iu,

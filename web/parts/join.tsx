@@ -21,7 +21,7 @@ export function Join({ paper, parts }: { paper: PaperRow; parts: FileRow[] }) {
   const [job, setJob] = useState<Running<unknown> | null>(null), [done, setDone] = useState<[number, number]>([0, 0]), [failure, setFailure] = useState<Pick<Failure, 'message' | 'remedy'> | null>(null);
   // Until an order is chosen, that in which the files stand.
   const known = (order ?? parts.map((p) => p.id)).filter((id) => parts.some((p) => p.id === id)), all = [...known, ...parts.map((p) => p.id).filter((id) => !known.includes(id))].map((id) => parts.find((p) => p.id === id)!);
-  const move = (by: number): void => { const next = moved(all.map((p) => p.id), at, by); if (next) { setOrder(next.ids); setAt(next.at); } };
+  const move = (by: number, from: number): void => { const next = moved(all.map((p) => p.id), from, by); if (next) { setOrder(next.ids); setAt(next.at); } };
   const make = async (): Promise<void> => {
     setFailure(null);
     const run = workPool.run((api) => api.convert(all.map((p) => ({ name: p.name, blob: p.blob })), 'pdf', asProgress((n, of) => setDone([n, of])), { pageNumbers: numbers, cover: front ? cover.split('\n') : undefined, untitled: untitledFor(brief) }));

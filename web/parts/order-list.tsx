@@ -1,17 +1,17 @@
 import type { ReactNode } from 'react';
 
-/** An order to choose, by pointer and by keyboard: Alt with the arrow keys moves what is chosen. */
-export function OrderList<T extends { id: string; name: string }>({ label, items, at, choose, move, children }: { label: string; items: T[]; at: number; choose: (at: number) => void; move: (by: number) => void; children?: (item: T) => ReactNode }) {
+/** An order to choose, by pointer and by keyboard: Alt with the arrow keys moves the one that has the focus, chosen or not. */
+export function OrderList<T extends { id: string; name: string }>({ label, items, at, choose, move, children }: { label: string; items: T[]; at: number; choose: (at: number) => void; /** moves what stands at a place, by so many places */ move: (by: number, from: number) => void; children?: (item: T) => ReactNode }) {
   return (
     <div>
       <ol className="plain order" aria-label={label} style={{ margin: 0 }}>
         {items.map((item, i) => (
           <li key={item.id} className={`finding${i === at ? ' chosen' : ''}`}>
-            <button type="button" className="pick" aria-pressed={i === at} onClick={() => choose(i)} onKeyDown={(e) => { if (e.altKey && (e.key === 'ArrowUp' || e.key === 'ArrowDown')) { e.preventDefault(); move(e.key === 'ArrowUp' ? -1 : 1); } }}><span className="mono tiny">{i + 1}. {item.name}</span>{children ? <><br />{children(item)}</> : null}</button>
+            <button type="button" className="pick" aria-pressed={i === at} onClick={() => choose(i)} onKeyDown={(e) => { if (e.altKey && (e.key === 'ArrowUp' || e.key === 'ArrowDown')) { e.preventDefault(); move(e.key === 'ArrowUp' ? -1 : 1, i); } }}><span className="mono tiny">{i + 1}. {item.name}</span>{children ? <><br />{children(item)}</> : null}</button>
           </li>
         ))}
       </ol>
-      <div className="row small" style={{ marginTop: 8 }}><button type="button" className="act" disabled={at === 0} onClick={() => move(-1)}>earlier</button><button type="button" className="act" disabled={at >= items.length - 1} onClick={() => move(1)}>later</button><span className="soft">or Alt with the arrow keys</span></div>
+      <div className="row small" style={{ marginTop: 8 }}><button type="button" className="act" disabled={at === 0} onClick={() => move(-1, at)}>earlier</button><button type="button" className="act" disabled={at >= items.length - 1} onClick={() => move(1, at)}>later</button><span className="soft">or Alt with the arrow keys</span></div>
     </div>
   );
 }

@@ -27,7 +27,7 @@ export function Sheets({ photos, name, asPicture = false }: { photos: FileRow[];
     return () => jobs.forEach((j) => j.withdraw());
     // Measured once a photo; what was set by hand stays.
   }, [key]);
-  const move = (by: number): void => { const next = moved(all.map((p) => p.id), all.indexOf(chosen), by); if (next) { setOrder(next.ids); setAt(next.at); } };
+  const move = (by: number, from: number): void => { const next = moved(all.map((p) => p.id), from, by); if (next) { setOrder(next.ids); setAt(next.at); } };
   const change = (c: Partial<Sheet>): void => { if (sheet) setSheets({ ...sheets, [chosen.id]: { ...sheet, ...c } }); };
   const make = async (): Promise<void> => {
     setFailure(null);

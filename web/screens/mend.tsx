@@ -24,7 +24,7 @@ export function MendStop(props: StopProps) {
   if (current.length === 0) return <p className="pad">There is no file to mend yet. <Link className="act" to={`/papers/${props.paper.id}/bring`}>Bring the paper</Link></p>;
   // Photographed pages go together, where a PDF is asked for or several stand side by side.
   const pictures = current.filter((f) => ['jpeg', 'png', 'tiff'].includes(f.kind)), asked = props.paper.brief.documents, takesPictures = asked.some((d) => d.types.includes('jpeg') || d.types.includes('png')), photos = pictures.length > 1 || (!takesPictures && asked.some((d) => d.types.includes('pdf'))) ? pictures : [];
-  const one = asked.length === 1 && asked[0]!.types.includes('pdf'), joinable = current.filter((f) => !photos.includes(f) && laidOut.includes(f.kind));
+  const one = asked.length === 1 && asked[0]!.types.includes('pdf'), /* in the order in which they came: which of them was given the one place says nothing here */ joinable = current.filter((f) => !photos.includes(f) && laidOut.includes(f.kind)).sort((a, b) => a.addedAt.localeCompare(b.addedAt));
   // A single photo where a picture is asked for: its sheet is cut out where it was found wanting.
   const askew = pictures.filter((f) => !photos.includes(f) && f.made?.mend !== 'scan' && props.check.row?.result.files.find((r) => r.name === f.name)?.findings.some((x) => x.check.startsWith('photo.') && x.standing !== 'fine'));
   const scanName = `${(photos[0]?.name ?? 'pages').replace(/\.[^.]*$/, '')}.pdf`;
