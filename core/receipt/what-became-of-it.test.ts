@@ -95,6 +95,9 @@ test.each<[standing: string, rest: string]>([
 });
 
 test.each<[standing: string, files: number, ending: string, id: string | null, text: string]>([
+  ['confirmed', 1, 'txt', "4471-H", "Receipt 4471-H, 3 December 2026, 16:42 GMT\nHIST2041_4471902_essay.txt (Tom Okoye)\n"],
+  ['confirmed', 1, 'txt', "4471-H", "Receipt 4471-H, 3 December 2026, 16:42 GMT\nHIST2041_4471902_essay.txt – Concept paper\n"],
+  ['confirmed', 1, 'txt', "4471-H", "Receipt 4471-H, 3 December 2026, 16:42 GMT\nHIST2041_4471902_essay.txt: error-free\n"],
   ['confirmed', 2, 'txt', "FR-88213", "Reçu n° FR-88213\nDéposé le 3 décembre 2026 à 16h42 (GMT)\nFichiers :\n  1. HIST2041_4471902_essay.txt (444 octets)\n  2. HIST2041_4471902_data.txt (180 octets)\n"],
   ['refuted', 2, 'txt', null, "Reçu n° FR-88213\nDéposé le 3 décembre 2026 à 16h42 (GMT)\nFichiers :\n  1. HIST2041_4471902_essay.txt (444 octets)\n  2. HIST2041_4471902_data.txt (1080 octets)\n"],
   ['confirmed', 1, 'txt', "2026-A-5512", "Eingangsbestätigung\nVorgangsnummer: 2026-A-5512\nEingang: 03.12.2026, 16:42 Uhr (GMT)\nDatei: HIST2041_4471902_essay.txt\nGröße: 444 Byte\nPrüfsumme (SHA-256): 2e7b9cd66aa1e27bfc03a8843fec7774c4e676867ef0025efb6ab89550b3ad2f\n"],
